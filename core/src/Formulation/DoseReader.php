@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Formulation;
+
+use Nebbia\Core\Ingredient\Density;
+use Nebbia\Core\Ingredient\Ingredient;
+use Nebbia\Core\Ingredient\PercentMeaning;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\Amount;
+use Nebbia\Core\Measure\AmountException;
+use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Measure\UnitKind;
+
+/**
+ * From an amount of an ingredient to a dose: through its density, what a piece of it weighs, or its strength.
+ */
+final readonly class DoseReader
+{
+    public function __construct(private Knowledge $knowledge) {}
+
+    /** @throws AmountException if the ingredient cannot be measured so */
+    public function read(RecipeLine $line): Dose
+    {
+        $unit = $line->amount->unit;
+        $poured = $line->isPoured();
+
+        return match ($unit->kind) {
+            UnitKind::PerBase => Dose::perBase($line->amount->inBase(), $poured),
+            UnitKind::PerFinal => Dose::perFinal($line->amount->inBase(), $poured),
+            UnitKind::Strength => Dose::perFinal($this->forStrength($line), $poured),
+            default => Dose::outright($this->size($line->amount, $line->ingredient, $poured, $line), $poured),
+        };
+    }
+
+    /** g/mL of the line's ingredient as poured or spooned; null where it is not known. */
+    public function density(RecipeLine $line): ?Interval
+    {
+        if ($line->strength->isSolution) {
+            return Density::ofWater()->at(0.0);
+        }
+
+        return $line->ingredient->density?->at($line->strength->percent->likely);
+    }
+
+    private function size(Amount $amount, Ingredient $ingredient, bool $poured, RecipeLine $line): Interval
+    {
+        $unit = $amount->unit;
+        if ($unit->id === 'tablet') {
+            return $ingredient->isTablet ? $amount->inBase() : throw AmountException::noSuchPiece($ingredient->name, $unit->label);
+        }
+        if ($ingredient->knowsPiece($unit->id) && ! $line->strength->isSolution) {
+            $size = $amount->count()->times($ingredient->piece($unit->id));
+            $isVolume = $ingredient->pieceIsVolume($unit->id);
+        } elseif ($unit->likely === null) {
+            throw AmountException::noSuchPiece($ingredient->name, $unit->label);
+        } else {
+            $size = $unit->id === 'drop'
+                ? $amount->count()->times($this->knowledge->drop($ingredient->drop))
+                : $amount->inBase();
+            $isVolume = $unit->kind === UnitKind::Volume;
+        }
+        if ($isVolume === $poured) {
+            return $size;
+        }
+        $density = $this->density($line) ?? throw AmountException::noDensity($ingredient->name, $unit->label);
+
+        return $isVolume ? $size->times($density) : $size->dividedBy($density);
+    }
+
+    /**
+     * How much of the ingredient one mL of finished spray needs for the wanted strength. What is poured out is settled by the
+     * likely strength of the bottle; how far the bottle may be off shows in the strengths that come out.
+     */
+    private function forStrength(RecipeLine $line): Interval
+    {
+        $ingredient = $line->ingredient;
+        if ($ingredient->substance === null) {
+            throw AmountException::noSubstance($ingredient->name);
+        }
+        $unit = $line->amount->unit;
+        $byVolume = $unit->byVolume || ($unit->id === 'percent' && $ingredient->percent === PercentMeaning::ByVolume);
+        $content = $byVolume ? $line->strength->millilitres?->likely : $line->strength->grams->likely;
+        if ($content === null) {
+            throw AmountException::notByVolume($ingredient->name);
+        }
+        $share = $line->amount->inBase()->dividedBy($content);
+        if ($line->isPoured() && $share->high >= 1.0) {
+            throw AmountException::stretchedStrength($ingredient->name, 100 * $content);
+        }
+
+        return $share;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Formulation;
+
+use Nebbia\Core\Measure\KitchenMeasure;
+
+/** A line of a recipe worked out. */
+final readonly class MixLine
+{
+    private function __construct(
+        public RecipeLine $line,
+        /** Poured, or spooned for a solid; null for what is counted or has no known density. */
+        public ?float $volumeMl,
+        /** Null where the density of a liquid is not known. Of a tablet, its active substance. */
+        public ?float $massG,
+        /** Null where it cannot or must not be measured with spoons. */
+        public ?KitchenMeasure $measure,
+    ) {}
+
+    public static function of(RecipeLine $line, ?float $volumeMl, ?float $massG, ?KitchenMeasure $measure): self
+    {
+        return new self($line, $volumeMl, $massG, $measure);
+    }
+
+    /** @return array{ingredient: string, volume_ml: float|null, mass_g: float|null, measure: string|null, measure_error_percent: float|null} */
+    public function toArray(): array
+    {
+        return [
+            'ingredient' => $this->line->ingredient->id,
+            'volume_ml' => $this->volumeMl,
+            'mass_g' => $this->massG,
+            'measure' => $this->measure?->text,
+            'measure_error_percent' => $this->measure?->errorPercent,
+        ];
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Formulation;
+
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\Amount;
+use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Measure\KitchenMeasure;
+use Nebbia\Core\Measure\KitchenSet;
+use Nebbia\Core\Measure\UnitKind;
+use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Substance\Substance;
+
+/**
+ * Works a recipe out: scaled to a volume, each line measured, the final strengths with their uncertainty.
+ */
+final readonly class Mixer
+{
+    private DoseReader $doses;
+
+    private MixingOrder $order;
+
+    public function __construct(private Knowledge $knowledge)
+    {
+        $this->doses = new DoseReader($knowledge);
+        $this->order = new MixingOrder($knowledge);
+    }
+
+    /**
+     * @param  float|null  $targetMl  final volume wanted, mL; null leaves the recipe at its own size
+     * @param  UnitSystem|null  $spoons  whose spoons and cups to measure with; the recipe's own if left out
+     *
+     * @throws BadInput if a line cannot be measured, or the liquids leave no room for the base
+     */
+    public function mix(Recipe $recipe, ?float $targetMl = null, ?UnitSystem $spoons = null): Mix
+    {
+        $doses = [];
+        foreach ($recipe->lines as $n => $line) {
+            try {
+                $doses[] = $this->doses->read($line);
+            } catch (BadInput $e) {
+                throw $e->at("ingredients.$n.amount");
+            }
+        }
+        $base = $recipe->base->inBase();
+        $balance = new Balance($recipe->basis, $base, $doses);
+        $scale = 1.0;
+        if ($targetMl !== null) {
+            $scale = $targetMl / $balance->finalMl;
+            $balance = new Balance($recipe->basis, $base->times($scale), array_map(
+                static fn (Dose $dose): Dose => $dose->scaledBy($scale), $doses,
+            ));
+        }
+        if ($balance->baseMl < -1e-9 * $balance->finalMl) {
+            throw RecipeException::noRoomForBase($balance->finalMl - $balance->baseMl, $balance->finalMl);
+        }
+        if ($balance->finalMl > Amount::LIMIT) {
+            throw RecipeException::tooLarge('base.amount');
+        }
+
+        return Mix::of(
+            $recipe,
+            $scale,
+            $balance->finalVolume(),
+            max(0.0, $balance->baseMl),
+            $this->lines($recipe, $balance, $scale, $this->knowledge->kitchen($spoons ?? $recipe->units)),
+            $this->strengths($recipe, $balance),
+            $this->order->of($recipe),
+        );
+    }
+
+    /** @return list<MixLine> */
+    private function lines(Recipe $recipe, Balance $balance, float $scale, KitchenSet $kitchen): array
+    {
+        $lines = [];
+        foreach ($recipe->lines as $n => $line) {
+            $amount = $balance->amounts[$n];
+            $density = $this->doses->density($line)?->likely;
+            $isCounted = $line->amount->unit->kind === UnitKind::Count;
+            if ($line->isPoured()) {
+                $volume = $amount;
+                $mass = $density === null ? null : $amount * $density;
+            } else {
+                $volume = $density === null || $isCounted ? null : $amount / $density;
+                $mass = $amount;
+            }
+            $measure = match (true) {
+                $isCounted => KitchenMeasure::pieces($line->amount->likely->toFloat() * $scale, $line->amount->unit),
+                $volume === null || $volume <= 0.0 || $line->ingredient->weighOnly => null,
+                default => $kitchen->nearest($volume),
+            };
+            $lines[] = MixLine::of($line, $volume, $mass, $measure);
+        }
+
+        return $lines;
+    }
+
+    /** @return list<FinalStrength> in the order in which the substances first appear, the base's first */
+    private function strengths(Recipe $recipe, Balance $balance): array
+    {
+        /** @var array<string, array{Substance, array<int, Interval>, array<int, Interval>|null, array<int, Interval>|null}> $found */
+        $found = [];
+        $sources = [[$recipe->liquid, $recipe->liquidStrength], ...array_map(
+            static fn (RecipeLine $line): array => [$line->ingredient, $line->strength], $recipe->lines,
+        )];
+        foreach ($sources as $position => [$ingredient, $strength]) {
+            $substance = $ingredient->substance;
+            if ($substance === null) {
+                continue;
+            }
+            $found[$substance->id] ??= [$substance, [], $substance->density === null ? null : [], null];
+            $found[$substance->id][1][$position] = $strength->grams;
+            if ($substance->density !== null) {
+                $found[$substance->id][2][$position] = $strength->millilitres ?? $strength->grams->dividedBy($substance->density);
+            }
+            if ($ingredient->freshEquivalent !== 1.0) {
+                $found[$substance->id][3] ??= [];
+                $found[$substance->id][3][$position] = $strength->grams->times($ingredient->freshEquivalent);
+            }
+        }
+        $strengths = [];
+        foreach ($found as [$substance, $grams, $millilitres, $fresh]) {
+            $wv = $balance->concentration($grams)->times(100.0);
+            $strengths[] = FinalStrength::of(
+                $substance,
+                $wv,
+                $millilitres === null ? null : $balance->concentration($millilitres)->times(100.0),
+                $fresh === null ? $wv : $balance->concentration($fresh + $grams)->times(100.0),
+            );
+        }
+
+        return $strengths;
+    }
+}

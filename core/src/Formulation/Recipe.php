@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Formulation;
+
+use Brick\Math\BigRational;
+use Nebbia\Core\Ingredient\Ingredient;
+use Nebbia\Core\Ingredient\Strength;
+use Nebbia\Core\Measure\Amount;
+use Nebbia\Core\Measure\AmountFormatter;
+use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Schedule\Repeat;
+
+/** A recipe as it was written, its amounts exact. */
+final readonly class Recipe
+{
+    /**
+     * @param  Amount  $base  a volume
+     * @param  list<RecipeLine>  $lines
+     * @param  list<string>  $targets
+     */
+    private function __construct(
+        public string $name,
+        public UseOfSpray $use,
+        public UnitSystem $units,
+        public Amount $base,
+        public Basis $basis,
+        public Ingredient $liquid,
+        public Strength $liquidStrength,
+        public ?string $statedLiquidStrength,
+        public array $lines,
+        public ?Repeat $repeat,
+        public array $targets,
+    ) {}
+
+    /**
+     * @param  list<RecipeLine>  $lines
+     * @param  list<string>  $targets
+     */
+    public static function of(
+        string $name,
+        UseOfSpray $use,
+        UnitSystem $units,
+        Amount $base,
+        Basis $basis,
+        Ingredient $liquid,
+        Strength $liquidStrength,
+        ?string $statedLiquidStrength,
+        array $lines,
+        ?Repeat $repeat = null,
+        array $targets = [],
+    ): self {
+        return new self($name, $use, $units, $base, $basis, $liquid, $liquidStrength, $statedLiquidStrength, $lines, $repeat, $targets);
+    }
+
+    /** The same recipe for k times as much. Ratios and strengths stay as they are. */
+    public function scaledBy(BigRational $k): self
+    {
+        return new self(
+            $this->name, $this->use, $this->units, $this->base->scaledBy($k), $this->basis, $this->liquid, $this->liquidStrength,
+            $this->statedLiquidStrength,
+            array_map(static fn (RecipeLine $line): RecipeLine => $line->scaledBy($k), $this->lines),
+            $this->repeat, $this->targets,
+        );
+    }
+
+    /** @return array<string, mixed> as nebbia.recipe/1 */
+    public function toArray(): array
+    {
+        $base = ['amount' => AmountFormatter::machine($this->base), 'basis' => $this->basis->value, 'liquid' => $this->liquid->id];
+        if ($this->statedLiquidStrength !== null) {
+            $base['strength'] = $this->statedLiquidStrength;
+        }
+        $recipe = [
+            'format' => RecipeReader::FORMAT,
+            'name' => $this->name,
+            'use' => $this->use->value,
+            'units' => $this->units->value,
+            'base' => $base,
+            'ingredients' => array_map(static fn (RecipeLine $line): array => [
+                'ingredient' => $line->ingredient->id,
+                'amount' => AmountFormatter::machine($line->amount),
+            ] + ($line->statedStrength === null ? [] : ['strength' => $line->statedStrength]), $this->lines),
+        ];
+        if ($this->repeat !== null) {
+            $recipe['repeat'] = ['every_days' => $this->repeat->everyDays, 'times' => $this->repeat->times];
+        }
+
+        return $this->targets === [] ? $recipe : $recipe + ['targets' => $this->targets];
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Formulation;
+
+use Brick\Math\BigRational;
+use Nebbia\Core\Ingredient\Ingredient;
+use Nebbia\Core\Ingredient\Strength;
+use Nebbia\Core\Measure\Amount;
+
+/** One ingredient of a recipe, and how much of it. */
+final readonly class RecipeLine
+{
+    private function __construct(
+        public Ingredient $ingredient,
+        public Amount $amount,
+        public Strength $strength,
+        /** The strength as the recipe states it; null where the usual one is taken. */
+        public ?string $statedStrength,
+    ) {}
+
+    public static function of(Ingredient $ingredient, Amount $amount, Strength $strength, ?string $statedStrength = null): self
+    {
+        return new self($ingredient, $amount, $strength, $statedStrength);
+    }
+
+    public function scaledBy(BigRational $k): self
+    {
+        return new self($this->ingredient, $this->amount->scaledBy($k), $this->strength, $this->statedStrength);
+    }
+
+    /** Whether it is poured, and so adds to the volume. */
+    public function isPoured(): bool
+    {
+        return $this->ingredient->isLiquid || $this->strength->isSolution;
+    }
+}

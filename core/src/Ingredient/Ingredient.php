@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Ingredient;
+
+use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Substance\Substance;
+
+/**
+ * What a recipe names. It carries one substance at a strength, or none (water).
+ */
+final readonly class Ingredient
+{
+    /** @param  array<string, Row>  $pieces unit id => what one weighs */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public bool $isLiquid,
+        public ?Density $density,
+        public PercentMeaning $percent,
+        public ?Substance $substance,
+        /** Usual strength in the ingredient's own percent. */
+        public Interval $usual,
+        public string $usualBasis,
+        public string $usualSure,
+        /** One gram counts as so many grams fresh when it is judged. */
+        public float $freshEquivalent,
+        public string $drop,
+        public string $group,
+        public bool $isTablet,
+        public bool $weighOnly,
+        private array $pieces,
+    ) {}
+
+    public static function fromRow(Row $row, ?Substance $substance): self
+    {
+        $carries = $row->has('carries') ? $row->row('carries') : null;
+
+        return new self(
+            $row->string('id'),
+            $row->string('name'),
+            $row->string('form') === 'liquid',
+            $row->has('density') ? Density::fromRow($row->row('density')) : null,
+            PercentMeaning::from($row->string('percent', 'w/v')),
+            $substance,
+            $carries?->interval() ?? Interval::zero(),
+            $carries?->string('basis') ?? 'definition',
+            $carries?->string('sure') ?? 'high',
+            $carries?->has('fresh_equivalent') === true ? $carries->float('fresh_equivalent') : 1.0,
+            $row->string('drop', 'watery'),
+            $row->string('group'),
+            $row->bool('tablet'),
+            $row->bool('weigh_only'),
+            $row->rows('pieces'),
+        );
+    }
+
+    /** Whether the ingredient says itself what one of that unit weighs. */
+    public function knowsPiece(string $unitId): bool
+    {
+        return isset($this->pieces[$unitId]);
+    }
+
+    /** What one of the unit weighs: g, or mL where pieceIsVolume says so. */
+    public function piece(string $unitId): Interval
+    {
+        return $this->pieces[$unitId]->interval();
+    }
+
+    public function pieceIsVolume(string $unitId): bool
+    {
+        return $this->pieces[$unitId]->string('in', 'g') === 'mL';
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Judgement;
+
+use Nebbia\Core\Knowledge\Knowledge;
+
+/** Says so where the measuring system has no pint or gallon of its own and another's is taken. */
+final readonly class BorrowedUnitRule implements Rule
+{
+    public function __construct(private Knowledge $knowledge) {}
+
+    public function judge(Situation $situation): iterable
+    {
+        $recipe = $situation->mix->recipe;
+        $units = [$recipe->base->unit];
+        foreach ($recipe->lines as $line) {
+            $units[] = $line->amount->unit;
+        }
+        $seen = [];
+        foreach ($units as $unit) {
+            if (! isset($seen[$unit->id]) && $this->knowledge->units()->isBorrowed($unit, $recipe->units)) {
+                $seen[$unit->id] = true;
+                yield Finding::of('units', Severity::Notice, 'units.borrowed', ['unit' => $unit->label]);
+            }
+        }
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Judgement;
+
+use Nebbia\Core\Message\Message;
+
+/** The one sentence that says how a mix stands. */
+final readonly class Headline
+{
+    private function __construct(
+        public Severity $severity,
+        public Message $what,
+        public ?Message $instead,
+    ) {}
+
+    public static function of(Situation $situation): self
+    {
+        $findings = $situation->mix->findings;
+        $worst = $situation->mix->worst();
+        if ($worst->rank() >= Severity::Caution->rank()) {
+            return new self($worst, $findings[0]->what, $findings[0]->instead);
+        }
+        $notices = count(array_filter($findings, static fn (Finding $f): bool => $f->severity === Severity::Notice));
+        $params = ['plant' => $situation->plantName(), 'notices' => $notices];
+        if (! $situation->mix->recipe->use->wetsLeaves()) {
+            return new self($worst, Message::of('headline.unjudged', $params), null);
+        }
+        foreach ($findings as $finding) {
+            if ($finding->rule === 'tolerance' && $finding->severity === Severity::Notice) {
+                return new self($worst, $finding->what, $finding->instead);
+            }
+        }
+
+        return new self($worst, Message::of('headline.fine', $params), null);
+    }
+}

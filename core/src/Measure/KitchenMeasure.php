@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Measure;
+
+/**
+ * A volume in at most two kinds of spoon or cup: "2 tbsp + 1 1/2 tsp", and by how much that is off.
+ */
+final readonly class KitchenMeasure
+{
+    private function __construct(
+        public string $text,
+        public string $pretty,
+        public float $ml,
+        public float $errorPercent,
+    ) {}
+
+    /** @param  list<array{float, string}>  $terms number and label, largest spoon first */
+    public static function of(array $terms, float $ml, float $wanted): self
+    {
+        $plain = $pretty = [];
+        foreach ($terms as [$number, $label]) {
+            $label .= $label === 'cup' && $number > 1.0 ? 's' : '';
+            $plain[] = KitchenFraction::plain($number).' '.$label;
+            $pretty[] = KitchenFraction::pretty($number).' '.$label;
+        }
+
+        return new self(implode(' + ', $plain), implode(' + ', $pretty), $ml, 100 * ($ml / $wanted - 1));
+    }
+
+    /** A number of whole things: "2 tablets", "1 1/2 cloves". */
+    public static function pieces(float $number, Unit $unit): self
+    {
+        $step = $unit->id === 'tablet' ? 0.5 : 0.25;
+        $nearest = max($step, round($number / $step) * $step);
+        $label = $nearest > 1.0 ? $unit->plural : $unit->label;
+        if ($unit->id === 'tablet') {
+            $label = ($nearest > 1.0 ? 'tablets of ' : 'tablet of ').str_replace(' tablet', '', $unit->label);
+        }
+
+        return new self(
+            KitchenFraction::plain($nearest)." $label",
+            KitchenFraction::pretty($nearest)." $label",
+            0.0,
+            100 * ($nearest / $number - 1),
+        );
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Substance;
+
+use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Measure\Interval;
+
+/**
+ * What acts in a spray.
+ */
+final readonly class Substance
+{
+    private function __construct(
+        public string $id,
+        public string $name,
+        /** Grams of plant material are counted, not of an active. */
+        public bool $isPlant,
+        /** Said in % v/v by recipes and labels. */
+        public bool $shownByVolume,
+        /** Of the pure substance, g/mL at 20 °C; null where it is not measured by volume. */
+        public ?Interval $density,
+    ) {}
+
+    public static function fromRow(Row $row): self
+    {
+        return new self(
+            $row->string('id'),
+            $row->string('name'),
+            $row->string('counted_as') === 'plant',
+            $row->bool('shown_by_volume'),
+            $row->has('density') ? $row->row('density')->interval() : null,
+        );
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Tolerance;
+
+use Nebbia\Core\Formulation\UseOfSpray;
+use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Row;
+
+/** Tools, pots and surfaces: other strengths than leaves, and a contact time. */
+final readonly class DisinfectingRule implements Rule
+{
+    /** @var list<Row> */
+    private array $rows;
+
+    public function __construct(Knowledge $knowledge)
+    {
+        $this->rows = array_values($knowledge->rows('tolerances', 'disinfecting'));
+    }
+
+    public function judge(Situation $situation): iterable
+    {
+        if ($situation->mix->recipe->use !== UseOfSpray::Disinfect) {
+            return;
+        }
+        yield Finding::of('use', Severity::Notice, 'use.disinfect', [], 'established guidance', 'high');
+        foreach ($this->rows as $row) {
+            foreach ($row->strings('substances') as $substance) {
+                $strength = $situation->mix->strengthOf($substance);
+                $amount = $strength?->in($row->string('unit'));
+                $works = $row->floats('works');
+                if ($strength === null || $amount === null || ! isset($works[0], $works[1])) {
+                    continue;
+                }
+                $reaches = $amount->low >= $works[0] * (1 - 1e-9);
+                yield Finding::of('disinfecting', $reaches ? Severity::Fine : Severity::Notice, $reaches ? 'disinfecting.fine' : 'disinfecting.too-weak', [
+                    'substance' => $strength->substance->name,
+                    'likely' => $amount->likely,
+                    'low' => $amount->low,
+                    'from' => $works[0],
+                    'to' => $works[1],
+                    'unit' => $row->string('unit'),
+                    'contact' => $row->string('contact'),
+                ], $row->string('basis'), $row->string('sure'), [$substance]);
+            }
+        }
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Tolerance;
+
+use Nebbia\Core\Formulation\FinalStrength;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Row;
+
+/** The strengths of a mix as something to look at. */
+final readonly class Gauges
+{
+    private Thresholds $leaves;
+
+    private Row $burdenRules;
+
+    public function __construct(Knowledge $knowledge)
+    {
+        $this->leaves = $knowledge->thresholds();
+        $this->burdenRules = $knowledge->section('tolerances', 'burden');
+    }
+
+    public function burden(Situation $situation): ?Burden
+    {
+        return Burden::of($situation, $this->leaves, $this->burdenRules);
+    }
+
+    /** @return list<Gauge> */
+    public function of(Situation $situation): array
+    {
+        $shares = $this->burden($situation)->shares ?? [];
+
+        return array_map(fn (FinalStrength $strength): Gauge => $this->gauge($situation, $strength, $shares), $situation->mix->strengths);
+    }
+
+    /** @param  array<string, float>  $shares */
+    private function gauge(Situation $situation, FinalStrength $strength, array $shares): Gauge
+    {
+        $id = $strength->substance->id;
+        $threshold = $this->leaves->of($id);
+        $unit = $threshold->unit ?? match (true) {
+            $strength->substance->shownByVolume => '% v/v',
+            $strength->substance->isPlant => 'g/100 mL',
+            default => '% w/v',
+        };
+        $amount = $strength->in($unit) ?? $strength->percentWv;
+        $group = $situation->groupFor($threshold?->listedAs);
+        $judged = $threshold !== null && $situation->mix->recipe->use->wetsLeaves();
+
+        return new Gauge(
+            $id,
+            $strength->substance->name,
+            $unit,
+            $amount,
+            $judged ? $threshold->works : null,
+            $judged ? $threshold->careful($group) : null,
+            $judged ? $threshold->stop($group) : null,
+            $group,
+            $judged ? $threshold->verdict($amount, $group) : null,
+            $shares[$id] ?? null,
+        );
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Tolerance;
+
+use Nebbia\Core\Judgement\Severity;
+
+/** How a strength stands to what a plant bears. */
+enum Verdict: string
+{
+    case Fine = 'fine';
+    /** Only the upper end is in the range to be careful. */
+    case PerhapsCareful = 'perhaps-careful';
+    /** Only the upper end is past the stop: measure it properly. */
+    case PerhapsStop = 'perhaps-stop';
+    case Careful = 'careful';
+    case Stop = 'stop';
+
+    public function severity(): Severity
+    {
+        return match ($this) {
+            self::Fine => Severity::Fine,
+            self::PerhapsCareful => Severity::Notice,
+            self::PerhapsStop, self::Careful => Severity::Caution,
+            self::Stop => Severity::Stop,
+        };
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Tests;
+
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Formulation\Recipe;
+use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Judgement\Judge;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\KnowledgeLoader;
+use Nebbia\Core\Measure\Amount;
+use Nebbia\Core\Measure\AmountParser;
+use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Plant\Stage;
+
+/** Short ways to say what a test is about. */
+final class Cases
+{
+    private static ?Knowledge $knowledge = null;
+
+    public static function knowledge(): Knowledge
+    {
+        return self::$knowledge ??= KnowledgeLoader::shipped();
+    }
+
+    public static function amount(string $text, string $system = 'us'): Amount
+    {
+        return (new AmountParser(self::knowledge()->units()))->parse($text, UnitSystem::from($system));
+    }
+
+    /**
+     * @param  list<array{0: string, 1: string, 2?: string}>  $lines  ingredient, amount, strength
+     * @return array<string, mixed> nebbia.recipe/1
+     */
+    public static function body(string $base, array $lines, string $basis = 'added', string $use = 'foliar', string $units = 'us', string $liquid = 'water', ?string $liquidStrength = null): array
+    {
+        return [
+            'format' => 'nebbia.recipe/1', 'name' => 'A test', 'use' => $use, 'units' => $units,
+            'base' => ['amount' => $base, 'basis' => $basis, 'liquid' => $liquid] + ($liquidStrength === null ? [] : ['strength' => $liquidStrength]),
+            'ingredients' => array_map(
+                static fn (array $line): array => ['ingredient' => $line[0], 'amount' => $line[1]] + (isset($line[2]) ? ['strength' => $line[2]] : []),
+                $lines,
+            ),
+        ];
+    }
+
+    /** @param  array<string, mixed>  $body */
+    public static function recipe(array $body): Recipe
+    {
+        return (new RecipeReader(self::knowledge()))->read($body);
+    }
+
+    /** @param  array<string, mixed>  $body */
+    public static function mix(array $body, ?float $targetMl = null): Mix
+    {
+        return (new Mixer(self::knowledge()))->mix(self::recipe($body), $targetMl);
+    }
+
+    /** @param  array<string, mixed>  $body */
+    public static function judged(array $body, ?string $plant = null, ?Stage $stage = null): Mix
+    {
+        $situation = Situation::of(self::mix($body), $plant === null ? null : self::knowledge()->plant($plant), $stage);
+
+        return Judge::withAllRules(self::knowledge())->judge($situation);
+    }
+
+    /**
+     * The severities a rule gives, by substance where it speaks of one.
+     *
+     * @return list<string>
+     */
+    public static function severities(Mix $mix, string $rule, ?string $substance = null): array
+    {
+        $found = [];
+        foreach ($mix->findings as $finding) {
+            if ($finding->rule === $rule && ($substance === null || in_array($substance, $finding->substances, true))) {
+                $found[] = $finding->severity->value;
+            }
+        }
+
+        return $found;
+    }
+
+    public static function say(Finding $finding): string
+    {
+        return implode(' ', array_map(strval(...), array_filter($finding->toArray(Catalogue::english(self::knowledge())), is_string(...))));
+    }
+
+    /**
+     * The complaint about bad input: its field, and its sentence.
+     *
+     * @param  callable(): mixed  $work
+     * @return array{string, string}
+     */
+    public static function complaint(callable $work): array
+    {
+        try {
+            $work();
+        } catch (BadInput $e) {
+            return [$e->field(), Catalogue::english(self::knowledge())->say($e->said)];
+        }
+
+        return ['', 'nothing was refused'];
+    }
+}

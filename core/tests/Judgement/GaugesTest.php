@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+use Nebbia\Core\Judgement\Headline;
+use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Tests\Cases;
+use Nebbia\Core\Tolerance\Gauge;
+use Nebbia\Core\Tolerance\Gauges;
+
+/**
+ * @param  array<string, mixed>  $body
+ * @return list<Gauge>
+ */
+function gauges(array $body, ?string $plant = null): array
+{
+    return (new Gauges(Cases::knowledge()))->of(Situation::of(Cases::mix($body), $plant === null ? null : Cases::knowledge()->plant($plant)));
+}
+
+/** @param  array<string, mixed>  $body */
+function headline(array $body, ?string $plant = null): string
+{
+    $kind = $plant === null ? null : Cases::knowledge()->plant($plant);
+
+    return Catalogue::english(Cases::knowledge())->sentence(Headline::of(Situation::of(Cases::judged($body, $plant), $kind))->what);
+}
+
+it('stands each strength beside what this plant bears, in the unit that is said in', function (): void {
+    [$alcohol, $soap, $aspirin, $garlic] = gauges(Cases::body('1 L', [['isopropyl-alcohol', '6 % v/v', '70 %'], ['liquid-castile-soap', '0.9 % w/v', '30 %'], ['aspirin-tablet', '0.1 g'], ['garlic', '20 g']], 'final'), 'jade-plant');
+    expect([$alcohol->unit, $alcohol->careful, $alcohol->stop, $alcohol->group->value])->toBe(['% v/v', 5.0, 20.0, 'sensitive'])
+        ->and($alcohol->strength->likely)->toEqualWithDelta(6.0, 1e-9)->and($alcohol->verdict?->severity())->toBe(Severity::Caution)
+        ->and([$soap->careful, $soap->stop, $soap->works])->toBe([0.6, 1.5, [0.5, 2.0]])
+        // 100 mg in a litre, against an ordinary plant's 200 and 400
+        ->and($aspirin->unit)->toBe('mg/L')->and($aspirin->strength->likely)->toEqualWithDelta(100.0, 1e-9)->and($aspirin->careful)->toBe(200.0)
+        ->and($garlic->unit)->toBe('g/100 mL')->and($garlic->strength->likely)->toEqualWithDelta(2.0, 1e-9);
+    // Shares of the burden: 6 / 5, 0.9 / 0.6, 100 / 200, 2 / 8; soap with alcohol counts 1.25 times.
+    $shares = array_map(fn (Gauge $gauge): float => $gauge->share ?? NAN, [$alcohol, $soap, $aspirin, $garlic]);
+    foreach ([1.2, 1.5, 0.5, 0.25] as $n => $expected) {
+        expect($shares[$n])->toEqualWithDelta($expected, 1e-9);
+    }
+    $situation = Situation::of(Cases::mix(Cases::body('1 L', [['isopropyl-alcohol', '6 % v/v', '70 %'], ['liquid-castile-soap', '0.9 % w/v', '30 %'], ['aspirin-tablet', '0.1 g'], ['garlic', '20 g']], 'final')), Cases::knowledge()->plant('jade-plant'));
+    expect((new Gauges(Cases::knowledge()))->burden($situation)?->value)->toEqualWithDelta(1.25 * 3.45, 1e-9);
+});
+
+it('holds nothing against leaves that is not for leaves', function (string $use): void {
+    [$gauge] = gauges(Cases::body('1 L', [['white-vinegar', '500 mL', '10 %']], 'final', $use), 'rose');
+    expect($gauge->careful)->toBeNull()->and($gauge->stop)->toBeNull()->and($gauge->verdict)->toBeNull()->and($gauge->share)->toBeNull();
+})->with(['weed', 'wipe', 'disinfect', 'drench']);
+
+it('has no burden for one active alone, nor a limit where none is known', function (): void {
+    [$soap] = gauges(Cases::body('1 L', [['liquid-castile-soap', '1 %', '33 %']], 'final'));
+    [$sugar] = gauges(Cases::body('1 L', [['sugar', '5 g']], 'final'));
+    expect($soap->share)->toBeNull()->and($sugar->careful)->toBeNull()->and($sugar->verdict)->toBeNull();
+});
+
+it('says in one sentence how a mix stands', function (array $lines, string $use, ?string $plant, string $says): void {
+    expect(headline(Cases::body('1 L', $lines, 'final', $use), $plant))->toStartWith($says);
+})->with([
+    'all is well' => [[['liquid-castile-soap', '1 % w/v', '33 %']], 'foliar', 'broad-bean', 'Broad bean bears this.'],
+    'one thing to know' => [[['liquid-castile-soap', '1 % w/v', '33 %']], 'foliar', 'tomato', 'Tomato bears this, with one thing to know.'],
+    'more to know' => [[['liquid-castile-soap', '0.1 % w/v', '33 %']], 'foliar', 'tomato', 'Tomato bears this, with 2 things to know.'],
+    'careful' => [[['liquid-castile-soap', '1 % w/v', '33 %']], 'foliar', 'cherry', 'Potassium soap at 1.0 % w/v is strong for cherry'],
+    'the danger before the plant' => [[['bleach', '1 mL', '5 %'], ['white-vinegar', '1 mL', '5 %']], 'foliar', 'rose', 'Never mix bleach with acetic acid'],
+    'it burns' => [[['baking-soda', '2 %']], 'foliar', 'rose', 'Sodium bicarbonate at 2.0 % w/v will burn rose'],
+    'only the upper end' => [[['dish-detergent', 'a squeeze']], 'foliar', 'broad-bean', 'Detergent (synthetic surfactant) is likely 0.080 % w/v'],
+    'tools' => [[['isopropyl-alcohol', '70 % v/v', '99 %']], 'disinfect', null, 'This is flammable'],
+]);
+
+it('takes the graver of two severities', function (): void {
+    expect(Severity::Fine->orWorse(Severity::Caution))->toBe(Severity::Caution)->and(Severity::Stop->orWorse(Severity::Notice))->toBe(Severity::Stop)
+        ->and(Severity::Notice->orWorse(Severity::Notice))->toBe(Severity::Notice);
+});

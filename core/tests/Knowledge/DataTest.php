@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+use Nebbia\Core\Knowledge\BrokenData;
+use Nebbia\Core\Knowledge\KnowledgeLoader;
+use Nebbia\Core\Message\Message;
+use Nebbia\Core\Tests\Cases;
+use Opis\JsonSchema\Helper;
+use Opis\JsonSchema\Validator;
+use Symfony\Component\Yaml\Yaml;
+
+const DATA = __DIR__.'/../../data';
+
+/** @return array<string, mixed> */
+function allData(): array
+{
+    $data = [];
+    foreach (glob(DATA.'/*.yaml') ?: [] as $path) {
+        $data[basename($path, '.yaml')] = Yaml::parseFile($path);
+    }
+
+    return $data;
+}
+
+it('has the shape that its schema says, each figure with its basis', function (): void {
+    $error = (new Validator)->validate(Helper::toJSON(allData()), (string) file_get_contents(DATA.'/schema.json'))->error();
+    while ($error !== null && $error->subErrors() !== []) {
+        $error = $error->subErrors()[0];
+    }
+    expect($error === null ? '' : implode('.', $error->data()->fullPath()).': '.$error->message())->toBe('');
+});
+
+it('would notice a figure without its basis', function (): void {
+    $data = allData();
+    unset($data['drops']['oily']['basis']);
+    expect((new Validator)->validate(Helper::toJSON($data), (string) file_get_contents(DATA.'/schema.json'))->isValid())->toBeFalse();
+});
+
+it('has every id that the formats promise', function (string $file, string $ids): void {
+    expect(array_diff(explode(' ', $ids), Cases::knowledge()->ids($file)))->toBe([]);
+})->with([
+    ['substances', 'potassium-soap sodium-soap detergent isopropanol ethanol hydrogen-peroxide sodium-bicarbonate potassium-bicarbonate acetic-acid sodium-chloride sodium-hydroxide potassium-hydroxide vegetable-oil neem-oil garlic capsicum onion milk acetylsalicylic-acid wood-ash nicotine sulfur magnesium-sulfate essential-oil hypochlorite ammonia sodium-carbonate calcium-hydroxide mineral-oil citric-acid sugar borax acetone copper lime-sulfur bacillus-thuringiensis insect-frass plant-ferment herbal-tincture fish-hydrolysate cinnamon'],
+    ['ingredients', 'water liquid-castile-soap soap-concentrate potash-soap bar-soap dish-detergent laundry-detergent isopropyl-alcohol ethyl-alcohol hydrogen-peroxide baking-soda potassium-bicarbonate washing-soda white-vinegar grain-vinegar table-salt vegetable-oil neem-oil garlic hot-pepper chilli-powder pepper-sauce onion cinnamon-powder milk aspirin-tablet wood-ash tobacco-leaf lye caustic-potash insect-frass plant-ferment herbal-tincture fish-hydrolysate epsom-salt wettable-sulfur bleach household-ammonia tea-tree-oil peppermint-oil mineral-oil lemon-juice citric-acid sugar borax acetone garden-lime lime-sulfur copper-fungicide bacillus-thuringiensis'],
+    ['plants', 'broad-bean tomato zucchini cucumber lettuce cabbage rose grapevine lemon blueberry strawberry basil cherry moth-orchid african-violet jade-plant maidenhair-fern rubber-plant'],
+    ['targets', 'aphid spider-mite whitefly mealybug soft-scale thrips fungus-gnat cabbage-white slug powdery-mildew early-blight black-spot downy-mildew'],
+]);
+
+it('names only substances, groups and lists that there are', function (): void {
+    $data = allData();
+    $substances = Cases::knowledge()->ids('substances');
+    $named = [];
+    foreach ($data['ingredients'] as $row) {
+        $named[] = $row['carries']['substance'] ?? $substances[0];
+    }
+    foreach (['leaves', 'roots', 'weeds', 'disinfecting'] as $part) {
+        foreach ($data['tolerances'][$part] as $row) {
+            $named = [...$named, ...$row['substances']];
+        }
+    }
+    foreach ($data['pairs'] as $row) {
+        $named = [...$named, ...$row['a'], ...array_diff($row['b'], ['*'])];
+    }
+    foreach ($data['dangers'] as $row) {
+        $named = [...$named, ...$row['substances'] ?? []];
+    }
+    expect(array_values(array_diff(array_unique($named), $substances)))->toBe([]);
+    $groups = array_column($data['order'], 'group');
+    expect(array_values(array_diff(array_unique(array_column($data['ingredients'], 'group')), $groups)))->toBe([]);
+});
+
+it('is careful before it stops, and gentler to the sensitive', function (): void {
+    foreach (allData()['tolerances']['leaves'] as $row) {
+        foreach (['sensitive', 'ordinary', 'hardy'] as $group) {
+            expect($row[$group][1] ?? INF)->toBeGreaterThanOrEqual($row[$group][0]);
+        }
+        expect($row['sensitive'][0])->toBeLessThanOrEqual($row['ordinary'][0])->and($row['ordinary'][0])->toBeLessThanOrEqual($row['hardy'][0]);
+    }
+});
+
+it('has a sentence for everything the data can say', function (): void {
+    $data = allData();
+    $keys = array_column($data['order'], 'how');
+    foreach (['pair' => $data['pairs'], 'danger' => $data['dangers']] as $kind => $rows) {
+        foreach ($rows as $row) {
+            $keys = [...$keys, "$kind.{$row['id']}.what", "$kind.{$row['id']}.because", "$kind.{$row['id']}.instead"];
+        }
+    }
+    expect(array_values(array_diff($keys, array_keys(Cases::knowledge()->sentences('en')))))->toBe([]);
+});
+
+it('understands other common and botanical names', function (string $kind, string $name, string $id): void {
+    $found = $kind === 'plant' ? Cases::knowledge()->plant($name)->id : Cases::knowledge()->target($name)->id;
+    expect($found)->toBe($id);
+})->with([
+    ['plant', 'Fava bean', 'broad-bean'], ['plant', 'Vicia faba', 'broad-bean'], ['plant', 'courgette', 'zucchini'], ['plant', 'TOMATOES', 'tomato'],
+    ['plant', 'Solanum lycopersicum', 'tomato'], ['plant', 'Phalaenopsis', 'moth-orchid'], ['plant', 'maidenhair_fern', 'maidenhair-fern'],
+    ['target', 'greenfly', 'aphid'], ['target', 'Red spider mite', 'spider-mite'], ['target', 'powdery mildew', 'powdery-mildew'],
+]);
+
+it('suggests the nearest name', function (): void {
+    expect(Cases::complaint(fn () => Cases::knowledge()->plant('tomatoe'))[1])->toContain('did you mean tomato?')
+        ->and(Cases::complaint(fn () => Cases::knowledge()->plant('qqqqqqqqqqq'))[1])->toContain('choose one from the list');
+});
+
+it('is compiled, and compiled anew when a data file changes', function (): void {
+    $folder = sys_get_temp_dir().'/nebbia-data-'.getmypid();
+    mkdir("$folder/messages", 0o777, true);
+    foreach ([...(glob(DATA.'/*.yaml') ?: []), DATA.'/messages/en.yaml'] as $path) {
+        copy($path, $folder.substr($path, strlen(DATA)));
+    }
+    $compiled = "$folder/compiled.php";
+    $load = fn (bool $watch): string => (new KnowledgeLoader($folder, $compiled, $watch))->load()->plant('tomato')->botanical;
+    try {
+        expect($load(true))->toBe('Solanum lycopersicum')->and(is_file($compiled))->toBeTrue();
+        file_put_contents("$folder/plants.yaml", str_replace('Solanum lycopersicum', 'Solanum novum', (string) file_get_contents("$folder/plants.yaml")));
+        touch("$folder/plants.yaml", time() + 10);
+        clearstatcache();
+        expect($load(false))->toBe('Solanum lycopersicum')->and($load(true))->toBe('Solanum novum');
+        unlink("$folder/drops.yaml");
+        touch("$folder/plants.yaml", time() + 20);
+        clearstatcache();
+        expect(fn () => $load(true))->toThrow(BrokenData::class);
+    } finally {
+        array_map(unlink(...), [...(glob("$folder/*.*") ?: []), ...(glob("$folder/messages/*") ?: [])]);
+        rmdir("$folder/messages");
+        rmdir($folder);
+    }
+});
+
+it('tells the maker of a broken sentence', function (): void {
+    Nebbia\Core\Message\Catalogue::english(Cases::knowledge())->say(Message::of('no.such.sentence'));
+})->throws(Nebbia\Core\Message\UnknownMessage::class);

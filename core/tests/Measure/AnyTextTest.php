@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Ingredient\StrengthParser;
+use Nebbia\Core\Measure\AmountFormatter;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Tests\Cases;
+use Nebbia\Core\Tests\Chance;
+
+/** Texts put together from what amounts are made of, most of them nonsense. */
+function scraps(int $seed): Generator
+{
+    $pieces = ['1', '0', '2,5', '1/2', '½', '1 1/2', '/', ':', '-', '–', ' in ', ' to ', ' x ', ' + ', ' and ', 'tbsp', 'mL', 'L', '%', ' ppm', 'cloves', 'a ', 'few ', 'drops', ' of ', 'mg', 'US ', 'imp ', 'gal', '.', 'é', '🧄', '999999999', '  ', "\t", 'e3', '(', '\\'];
+    $chance = new Chance($seed);
+    for ($n = 0; $n < 400; $n++) {
+        $text = '';
+        for ($length = $chance->whole(1, 5); $length > 0; $length--) {
+            $text .= $pieces[$chance->whole(0, count($pieces) - 1)];
+        }
+        yield $text;
+    }
+}
+
+it('reads any text or refuses it in words, and what it reads it can write and read again', function (int $seed): void {
+    $catalogue = Catalogue::english(Cases::knowledge());
+    $read = 0;
+    foreach (scraps($seed) as $text) {
+        try {
+            $amount = Cases::amount($text);
+        } catch (BadInput $e) {
+            expect($catalogue->say($e->said))->not->toBe('');
+
+            continue;
+        }
+        $read++;
+        $base = $amount->inBase();
+        expect($base->low)->toBeGreaterThan(0.0)->and($base->low)->toBeLessThanOrEqual($base->likely)->and($base->likely)->toBeLessThanOrEqual($base->high)
+            ->and(Cases::amount(AmountFormatter::machine($amount))->isSameAs($amount))->toBeTrue("$text became ".AmountFormatter::machine($amount));
+    }
+    expect($read)->toBeGreaterThan(0);
+})->with([1, 7, 42, 1234, 99991]);
+
+it('reads any strength or refuses it in words', function (int $seed): void {
+    $catalogue = Catalogue::english(Cases::knowledge());
+    foreach (scraps($seed) as $n => $text) {
+        $ingredient = Cases::knowledge()->ingredient(Cases::knowledge()->ids('ingredients')[$n % 40]);
+        try {
+            $strength = StrengthParser::parse($text, $ingredient);
+        } catch (BadInput $e) {
+            expect($catalogue->say($e->said))->not->toBe('');
+
+            continue;
+        }
+        expect($strength->grams->low)->toBeGreaterThan(0.0)->and($strength->grams->high)->toBeLessThanOrEqual(1.5)->and($strength->percent->high)->toBeLessThanOrEqual(100.0 + 1e-6);
+    }
+})->with([3, 77, 2026]);

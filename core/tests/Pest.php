@@ -1,0 +1,5 @@
+<?php
+
+declare(strict_types=1);
+
+// The core suite runs on plain PHPUnit test cases: no framework is booted.
