@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\ApplicationResource;
+use App\Http\Resources\DueRound;
+use App\Http\Resources\LayerResource;
+use App\Http\Resources\RoundResource;
+use App\Http\Resources\TodayResource;
+use App\Models\Application;
+use App\Models\Garden;
+use App\Models\Planting;
+use App\Models\Round;
+use App\Models\RoundStatus;
+use Carbon\CarbonImmutable;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\PreciseWords;
+
+/** What is due today and soon, and what was done last. */
+final readonly class ShowToday
+{
+    private const DAYS_AHEAD = 14;
+
+    private const MOST_COMING = 8;
+
+    private const LAST_DONE = 5;
+
+    public function __construct(
+        private WorkOutBench $bench,
+        private Knowledge $knowledge,
+    ) {}
+
+    public function __invoke(Garden $garden): TodayResource
+    {
+        $today = CarbonImmutable::now($garden->time_zone)->startOfDay();
+        $rounds = $garden->rounds()
+            ->where('status', RoundStatus::Planned)
+            ->where('due_on', '<=', $today->addDays(self::DAYS_AHEAD)->toDateString())
+            ->whereHas('course')
+            ->with(['application', 'course.recipe', 'course.sprayer', 'course.plantings'])
+            ->get();
+        $due = array_values($rounds->map(fn (Round $round): DueRound => $this->due($garden, $round, $today))->all());
+        $last = $garden->applications()->limit(self::LAST_DONE)->get();
+
+        return new TodayResource(
+            $today->toDateString(),
+            array_values(array_filter($due, static fn (DueRound $round): bool => $round->in_days <= 0)),
+            array_slice(array_values(array_filter($due, static fn (DueRound $round): bool => $round->in_days > 0)), 0, self::MOST_COMING),
+            array_values($last->map(static fn (Application $entry): ApplicationResource => ApplicationResource::of($entry, $garden->units))->all()),
+        );
+    }
+
+    private function due(Garden $garden, Round $round, CarbonImmutable $today): DueRound
+    {
+        $course = $round->course;
+        $bench = $this->bench->forAll($garden, $course->recipe->body, $course->plantings, $course->volume_ml);
+        $dueOn = CarbonImmutable::parse($round->due_on->toDateString(), $garden->time_zone);
+
+        return new DueRound(
+            RoundResource::of($round),
+            $course->recipe->name,
+            $course->recipe_id,
+            $course->target === null ? null : $this->knowledge->target($course->target)->name,
+            $course->plantings->map(static fn (Planting $planting): string => "$planting->number × $planting->name")->join(', ', ' and '),
+            $course->sprayer?->name,
+            $course->sprayer_id,
+            $course->plantings->first()?->id,
+            PreciseWords::volume($course->volume_ml, $garden->units),
+            $course->times,
+            (int) $today->diffInDays($dueOn, false),
+            array_map(static fn (LayerResource $layer): string => ($layer->group === 'water' ? $layer->amount : ($layer->measure ?? $layer->amount)).' '.mb_strtolower($layer->name), $bench->layers),
+            $bench->severity,
+            $bench->headline,
+        );
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\MixReport;
+use App\Console\RecipeFile;
+use App\Console\SchemaCheck;
+use App\Exceptions\BadFile;
+use Illuminate\Console\Command;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Judgement\Judge;
+use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\AmountParser;
+use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Plant\Stage;
+
+/** Works out a recipe file: nebbia.recipe/1 in, nebbia.mix/1 or a page of text out. */
+final class MixCommand extends Command
+{
+    private const EXIT_STOP = 3;
+
+    protected $signature = 'nebbia:mix
+        {file : a recipe in the format nebbia.recipe/1, or - for standard input}
+        {--into= : scale it to this vessel, as in "2 L"}
+        {--fill= : how full the vessel is to be, above 0 up to 1}
+        {--for= : the plant it is for}
+        {--stage= : the stage of the plant}
+        {--units= : whose spoons and cups are meant: us, metric, imperial or au}
+        {--strict : exit with 3 where a finding says stop}
+        {--json : print nebbia.mix/1}';
+
+    protected $description = 'Work out a recipe: amounts, strengths, mixing order and findings';
+
+    public function handle(Knowledge $knowledge, RecipeReader $reader, Mixer $mixer, Judge $judge, RecipeFile $files, SchemaCheck $schema, MixReport $report): int
+    {
+        $units = $this->units();
+        $plant = $this->text('for');
+        $plant = $plant === null ? null : $this->named('for', fn () => $knowledge->plant($plant));
+        $stage = $this->stage();
+        $fill = $this->fill();
+        $data = $files->read((string) $this->argument('file'));
+        $recipe = $reader->read($data, $units);
+        $schema->check($data, 'nebbia.recipe-1');
+        $target = $this->into(new AmountParser($knowledge->units()), $recipe->units);
+        $mix = $judge->judge(Situation::of($mixer->mix($recipe, $target === null ? null : $target * $fill), $plant, $stage));
+        $this->output->write($this->option('json') ? $report->json($mix)."\n" : $report->text($mix));
+
+        return $this->option('strict') && $mix->worst() === Severity::Stop ? self::EXIT_STOP : self::SUCCESS;
+    }
+
+    private function units(): ?UnitSystem
+    {
+        $units = $this->text('units');
+
+        return $units === null ? null : UnitSystem::tryFrom($units)
+            ?? throw BadFile::option('units', 'this must be one of '.implode(', ', UnitSystem::ids()).'.');
+    }
+
+    private function stage(): ?Stage
+    {
+        $stage = $this->text('stage');
+
+        return $stage === null ? null : Stage::tryFrom($stage)
+            ?? throw BadFile::option('stage', 'this must be one of '.implode(', ', Stage::ids()).'.');
+    }
+
+    private function fill(): float
+    {
+        $fill = $this->text('fill');
+        if ($fill === null) {
+            return 1.0;
+        }
+        if ($this->text('into') === null) {
+            throw BadFile::option('fill', 'it says how full a vessel is to be: give the vessel too, as in --into="2 L".');
+        }
+        $number = str_replace(',', '.', $fill);
+        if (preg_match('/^\d*\.?\d+$/', $number) !== 1 || (float) $number <= 0.0 || (float) $number > 1.0) {
+            throw BadFile::option('fill', 'this must be a number above 0 and up to 1, like 0.85.');
+        }
+
+        return (float) $number;
+    }
+
+    /** mL of the vessel */
+    private function into(AmountParser $amounts, UnitSystem $units): ?float
+    {
+        $into = $this->text('into');
+
+        return $into === null ? null : $this->named('into', fn () => $amounts->parseVolume($into, $units)->inBase()->likely);
+    }
+
+    private function text(string $option): ?string
+    {
+        $value = $this->option($option);
+
+        return is_string($value) ? trim(mb_scrub($value)) : null;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $read
+     * @return T
+     */
+    private function named(string $option, callable $read): mixed
+    {
+        try {
+            return $read();
+        } catch (BadInput $e) {
+            throw $e->at("--$option");
+        }
+    }
+}

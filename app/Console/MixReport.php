@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Message\Catalogue;
+
+/** Writes a mix down: as nebbia.mix/1, or as a page to read. */
+final readonly class MixReport
+{
+    public const FORMAT = 'nebbia.mix/1';
+
+    public function __construct(private Catalogue $catalogue) {}
+
+    /** @return array<string, mixed> nebbia.mix/1 */
+    public function toArray(Mix $mix): array
+    {
+        return [
+            'format' => self::FORMAT,
+            'scale' => $mix->scale,
+            'final_volume_ml' => $mix->finalVolume->toArray(),
+            'base_ml' => $mix->baseMl,
+            'lines' => array_map(static fn ($line): array => $line->toArray(), $mix->lines),
+            'strengths' => array_map(static fn ($strength): array => $strength->toArray(), $mix->strengths),
+            'after' => null,
+            'ph' => null,
+            'steps' => array_map(fn ($step): array => [
+                'line' => $step->line,
+                'how' => $this->catalogue->say($step->how),
+            ], $mix->steps),
+            'findings' => array_map(fn (Finding $finding): array => $finding->toArray($this->catalogue), $mix->findings),
+        ];
+    }
+
+    public function json(Mix $mix): string
+    {
+        return json_encode($this->toArray($mix), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PRETTY_PRINT);
+    }
+
+    public function text(Mix $mix): string
+    {
+        $n = KitchenFraction::figures(...);
+        $title = $mix->recipe->name === '' ? 'Recipe' : $mix->recipe->name;
+        $text = "$title\n\nMakes ".$this->span($mix->finalVolume)." mL.\n\n";
+        $text .= sprintf("  %-28s %10s mL\n", $mix->recipe->liquid->name, $n($mix->baseMl));
+        foreach ($mix->lines as $line) {
+            $amount = $line->volumeMl !== null ? $n($line->volumeMl).' mL' : '';
+            $amount .= $line->line->isPoured() || $line->massG === null ? '' : ($amount === '' ? '' : ' = ').$n($line->massG).' g';
+            $measure = $line->measure === null ? '' : sprintf('   %s (%+.1f %%)', $line->measure->text, $line->measure->errorPercent);
+            $text .= sprintf("  %-28s %13s%s\n", $line->line->ingredient->name, $amount, $measure);
+        }
+        $text .= "\nStrength\n";
+        foreach ($mix->strengths as $strength) {
+            $byVolume = $strength->substance->shownByVolume ? $strength->percentVv : null;
+            $text .= sprintf("  %-28s %s %s\n", $strength->substance->name, $this->span($byVolume ?? $strength->percentWv), $byVolume === null ? '% w/v' : '% v/v');
+        }
+        $text .= "\nOrder\n";
+        foreach ($mix->steps as $n => $step) {
+            $name = $step->line === null ? $mix->recipe->liquid->name : $mix->recipe->lines[$step->line]->ingredient->name;
+            $text .= sprintf("  %d. %s: %s\n", $n + 1, $name, $this->catalogue->say($step->how));
+        }
+        $text .= "\nFindings\n";
+        foreach ($mix->findings as $finding) {
+            $text .= $this->finding($finding);
+        }
+
+        return $text;
+    }
+
+    private function finding(Finding $finding): string
+    {
+        $said = $finding->toArray($this->catalogue);
+        $text = sprintf("  [%s] %s\n", $said['severity'], $said['what']);
+        if ($finding->severity === Severity::Fine) {
+            return $text;
+        }
+
+        return $text.sprintf("      %s\n      %s (%s, sure: %s)\n", $said['because'], $said['instead'], $said['basis'], $said['sure']);
+    }
+
+    private function span(Interval $interval): string
+    {
+        $n = KitchenFraction::figures(...);
+
+        return $interval->isExact() ? $n($interval->likely) : $n($interval->likely).' ('.$n($interval->low).' to '.$n($interval->high).')';
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Actions\LogRound;
+use App\Actions\PlanCourse;
+use App\Models\Garden;
+use App\Models\Planting;
+use App\Models\Recipe;
+use App\Models\Round;
+use App\Models\RoundStatus;
+use App\Models\Sprayer;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Schedule\Repeat;
+use Symfony\Component\Yaml\Yaml;
+
+/**
+ * Builds Fontegrigia from database/demo/fontegrigia.yaml: its past two seasons are planned and logged by the same actions
+ * that the screens use.
+ */
+final class DemoGarden
+{
+    /** A season is over, and its notes complete, from this month on. */
+    private const SEASON_ENDS = 10;
+
+    private const SEASONS = 2;
+
+    /** @var array<string, Sprayer> */
+    private array $sprayers = [];
+
+    /** @var array<string, Planting> */
+    private array $plantings = [];
+
+    /** @var array<string, Recipe> */
+    private array $recipes = [];
+
+    /** @var list<string> */
+    private array $gardeners = [];
+
+    private int $logged = 0;
+
+    public function __construct(
+        private readonly PlanCourse $planCourse,
+        private readonly LogRound $logRound,
+    ) {}
+
+    public function build(CarbonImmutable $now): Garden
+    {
+        $data = Row::of(Yaml::parseFile(database_path('demo/fontegrigia.yaml')), 'fontegrigia.yaml');
+
+        return DB::transaction(function () use ($data, $now): Garden {
+            $garden = Garden::query()->create($data->row('garden')->toArray())->refresh();
+            $this->gardeners = $data->strings('gardeners');
+            $this->furnish($garden, $data);
+            $last = $now->month >= self::SEASON_ENDS ? $now->year : $now->year - 1;
+            for ($year = $last - self::SEASONS + 1; $year <= $last; $year++) {
+                foreach ($data->rows('season') as $row) {
+                    $this->course($garden, $row, CarbonImmutable::parse("$year-".$row->string('start'), $garden->time_zone));
+                }
+            }
+            $today = $now->setTimezone($garden->time_zone)->startOfDay();
+            foreach ($data->rows('current') as $row) {
+                $this->course($garden, $row, $today->addDays((int) $row->float('start')));
+            }
+
+            return $garden;
+        });
+    }
+
+    private function furnish(Garden $garden, Row $data): void
+    {
+        foreach ($data->rows('sprayers') as $key => $row) {
+            $this->sprayers[$key] = $garden->sprayers()->create($row->toArray());
+        }
+        $zones = [];
+        foreach ($data->rows('zones') as $key => $row) {
+            $zones[$key] = $garden->zones()->create($row->toArray() + ['position' => count($zones) + 1]);
+        }
+        foreach ($data->rows('plantings') as $key => $row) {
+            $attributes = $row->toArray();
+            unset($attributes['zone']);
+            $this->plantings[$key] = $garden->plantings()->create($attributes + ['zone_id' => $zones[$row->string('zone')]->id]);
+        }
+        foreach ($data->rows('recipes') as $key => $row) {
+            $body = $row->row('body');
+            $this->recipes[$key] = $garden->recipes()->create([
+                'name' => $body->string('name'), 'use' => $body->string('use'), 'note' => $row->string('note'),
+                'body' => ['format' => RecipeReader::FORMAT] + $body->toArray(),
+            ]);
+        }
+    }
+
+    private function course(Garden $garden, Row $row, CarbonImmutable $start): void
+    {
+        $plantings = new Collection(array_map(fn (string $key): Planting => $this->plantings[$key], $row->strings('plantings')));
+        $course = ($this->planCourse)(
+            $garden,
+            $this->recipes[$row->string('recipe')],
+            $this->sprayers[$row->string('sprayer')],
+            $plantings,
+            $row->string('target'),
+            $row->float('volume_ml'),
+            Repeat::every((int) $row->float('every_days'), (int) $row->float('times')),
+            $start,
+        );
+        $log = $row->strings('log');
+        foreach ($course->rounds()->with(['course.recipe', 'course.sprayer', 'course.plantings'])->get() as $n => $round) {
+            if (isset($log[$n])) {
+                $this->write($garden, $round, $log[$n]);
+            }
+        }
+    }
+
+    private function write(Garden $garden, Round $round, string $note): void
+    {
+        if (str_starts_with($note, 'skipped:')) {
+            $round->update(['status' => RoundStatus::Skipped, 'reason' => trim(substr($note, 8))]);
+
+            return;
+        }
+        // Weed sprays go out at noon, the rest in the evening; the two gardeners take turns.
+        $hour = $round->course->recipe->use === 'weed' ? '12:10' : '19:30';
+        $at = CarbonImmutable::parse($round->due_on->toDateString().' '.$hour, $garden->time_zone);
+        $by = $this->gardeners[$this->logged++ % count($this->gardeners)];
+        ($this->logRound)($garden, $round, $at, $round->course->volume_ml, $by, $note);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exceptions;
+
+use Illuminate\Foundation\Exceptions\Handler;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Message\Catalogue;
+use Symfony\Component\Console\Exception\ExceptionInterface as ConsoleException;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+use Throwable;
+
+/** On the console bad input is one line on standard error, naming the field and the mend. */
+final class OneLineConsoleHandler extends Handler
+{
+    /** @param  OutputInterface  $output */
+    public function renderForConsole($output, Throwable $e): void
+    {
+        $line = match (true) {
+            $e instanceof BadInput => $e->field().': '.$this->container->make(Catalogue::class)->say($e->said),
+            $e instanceof BadFile => $e->getMessage(),
+            $e instanceof ConsoleException => $e->getMessage().' See "php artisan help" and the command\'s name.',
+            default => null,
+        };
+        if ($line === null) {
+            parent::renderForConsole($output, $e);
+
+            return;
+        }
+        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+        $errors->writeln(trim((string) preg_replace('/[\s\p{Cc}]+/u', ' ', mb_scrub($line))), OutputInterface::OUTPUT_RAW);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Round;
+
+use App\Actions\PlanCourse;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\CourseRequest;
+use App\Http\Resources\ChangeResource;
+use App\Http\Resources\CourseResource;
+use App\Http\Resources\PlannedCourse;
+use App\Models\Garden;
+use App\OpenApi\Body;
+use App\OpenApi\Ok;
+use App\Undo\ChangeRecorder;
+use Illuminate\Http\JsonResponse;
+use Nebbia\Core\Knowledge\Knowledge;
+use OpenApi\Attributes as OA;
+
+final class CreateCourse extends Controller
+{
+    #[OA\Post(path: '/api/gardens/{garden}/courses', operationId: 'planCourse', requestBody: new Body(CourseRequest::class), responses: [new Ok(PlannedCourse::class, status: 201)])]
+    public function __invoke(CourseRequest $request, Garden $garden, PlanCourse $plan, ChangeRecorder $recorder, Knowledge $knowledge): JsonResponse
+    {
+        $plan = $request->plan($garden, $plan);
+        [$course, $change] = $recorder->record($garden, 'Rounds planned', $plan);
+        $course->load(['recipe', 'sprayer', 'plantings.zone', 'rounds.application']);
+
+        return $this->json(new PlannedCourse(CourseResource::of($course, $knowledge, $garden->units), ChangeResource::of($change)), 201);
+    }
+}

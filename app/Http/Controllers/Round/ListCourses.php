@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Round;
+
+use App\Http\Controllers\Controller;
+use App\Http\Resources\CourseResource;
+use App\Models\Course;
+use App\Models\Garden;
+use App\OpenApi\Ok;
+use Illuminate\Http\JsonResponse;
+use Nebbia\Core\Knowledge\Knowledge;
+use OpenApi\Attributes as OA;
+
+final class ListCourses extends Controller
+{
+    private const MOST = 60;
+
+    #[OA\Get(path: '/api/gardens/{garden}/courses', operationId: 'listCourses', responses: [new Ok(CourseResource::class, list: true)])]
+    public function __invoke(Garden $garden, Knowledge $knowledge): JsonResponse
+    {
+        $courses = $garden->courses()
+            ->with(['recipe', 'sprayer', 'plantings.zone', 'rounds.application'])
+            ->orderByDesc('starts_on')->orderByDesc('id')
+            ->limit(self::MOST)->get();
+
+        return $this->json($courses->map(static fn (Course $course): CourseResource => CourseResource::of($course, $knowledge, $garden->units))->all());
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Round;
+
+use App\Actions\LogRound;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\LogRoundRequest;
+use App\Http\Resources\ChangedRound;
+use App\Http\Resources\ChangeResource;
+use App\Http\Resources\RoundResource;
+use App\Models\Garden;
+use App\Models\Round;
+use App\OpenApi\Body;
+use App\OpenApi\Ok;
+use App\Undo\ChangeRecorder;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+final class LogRoundController extends Controller
+{
+    #[OA\Post(path: '/api/gardens/{garden}/rounds/{round}/log', operationId: 'logRound', requestBody: new Body(LogRoundRequest::class), responses: [new Ok(ChangedRound::class)])]
+    public function __invoke(LogRoundRequest $request, Garden $garden, Round $round, ChangeRecorder $recorder, LogRound $log): JsonResponse
+    {
+        [, $change] = $recorder->record($garden, 'Round logged', static function () use ($request, $garden, $round, $log): void {
+            $request->refuseUnless($round->refresh()->load('application'));
+            $round->load(['course.recipe', 'course.sprayer', 'course.plantings']);
+            $log($garden, $round, $request->appliedAt($garden), $request->volumeMl($round->course->volume_ml, $garden), $request->by(), $request->note());
+        });
+
+        return $this->json(new ChangedRound(RoundResource::of($round->load('application')), ChangeResource::of($change)));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Round;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\SkipRoundRequest;
+use App\Http\Resources\ChangedRound;
+use App\Http\Resources\ChangeResource;
+use App\Http\Resources\RoundResource;
+use App\Models\Garden;
+use App\Models\Round;
+use App\Models\RoundStatus;
+use App\OpenApi\Body;
+use App\OpenApi\Ok;
+use App\Undo\ChangeRecorder;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+final class SkipRound extends Controller
+{
+    #[OA\Post(path: '/api/gardens/{garden}/rounds/{round}/skip', operationId: 'skipRound', requestBody: new Body(SkipRoundRequest::class), responses: [new Ok(ChangedRound::class)])]
+    public function __invoke(SkipRoundRequest $request, Garden $garden, Round $round, ChangeRecorder $recorder): JsonResponse
+    {
+        [, $change] = $recorder->record($garden, 'Round skipped', static function () use ($request, $round): void {
+            $request->refuseUnless($round->refresh()->load('application'));
+            $round->update(['status' => RoundStatus::Skipped, 'reason' => $request->reason()]);
+        });
+
+        return $this->json(new ChangedRound(RoundResource::of($round->load('application')), ChangeResource::of($change)));
+    }
+}

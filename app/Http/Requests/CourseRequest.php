@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\PlanCourse;
+use App\Actions\WorkOutBench;
+use App\Models\Course;
+use App\Models\Garden;
+use Carbon\CarbonImmutable;
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Schedule\Repeat;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'NewCourse', required: ['recipe_id', 'planting_ids', 'every_days', 'times', 'starts_on'], properties: [
+    new OA\Property(property: 'recipe_id', type: 'string'),
+    new OA\Property(property: 'sprayer_id', type: 'string', nullable: true),
+    new OA\Property(property: 'planting_ids', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'target', type: 'string', nullable: true),
+    new OA\Property(property: 'volume', description: 'As typed; the sprayer\'s usable volume if left out.', type: 'string', nullable: true),
+    new OA\Property(property: 'every_days', type: 'integer'),
+    new OA\Property(property: 'times', type: 'integer'),
+    new OA\Property(property: 'starts_on', type: 'string', format: 'date'),
+])]
+final class CourseRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'recipe_id' => ['required', 'string'],
+            'sprayer_id' => ['nullable', 'string'],
+            'planting_ids' => ['present', 'array', 'max:200'],
+            'planting_ids.*' => ['string', 'distinct'],
+            'target' => ['nullable', 'string', 'max:80'],
+            'volume' => ['nullable', 'string', 'max:80'],
+            'every_days' => ['required', 'integer', 'between:1,'.Repeat::MAX_DAYS],
+            'times' => ['required', 'integer', 'between:1,'.Repeat::MAX_TIMES],
+            'starts_on' => ['required', 'date_format:Y-m-d'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'recipe_id' => 'No recipe is chosen: take one to the bench first.',
+            'planting_ids' => 'Choose the plantings from the list.',
+            'planting_ids.*' => 'A planting is chosen twice: choose it once.',
+            'every_days' => 'The days between rounds must be a whole number from 1 to 366, like 7.',
+            'times' => 'The number of rounds must be a whole number from 1 to 100, like 3.',
+            'starts_on' => 'The first day is missing or is no day: choose one, like 2026-05-02.',
+        ];
+    }
+
+    /**
+     * Everything checked and found, ready to be done in one transaction.
+     *
+     * @return Closure(): Course
+     *
+     * @throws BadInput
+     */
+    public function plan(Garden $garden, PlanCourse $plan): Closure
+    {
+        $recipe = $garden->recipes()->findOrFail($this->string('recipe_id')->toString());
+        $sprayer = $this->filled('sprayer_id') ? $garden->sprayers()->findOrFail($this->string('sprayer_id')->toString()) : null;
+        $plantings = $garden->plantings()->whereKey($this->array('planting_ids'))->get();
+        if ($plantings->count() !== count($this->array('planting_ids'))) {
+            throw ValidationException::withMessages(['planting_ids' => 'One of the plantings is not in this garden any more: choose again.']);
+        }
+        if ($plantings->isEmpty() && $recipe->use !== 'weed' && $recipe->use !== 'disinfect') {
+            throw ValidationException::withMessages(['planting_ids' => 'No planting is chosen: choose at least one.']);
+        }
+        $target = $this->filled('target') ? $this->target() : null;
+        $volume = $this->filled('volume') ? $this->string('volume')->toString() : null;
+        $mix = app(WorkOutBench::class)->situation($garden, $recipe->body, $sprayer, $plantings->first(), $volume)->mix;
+        $repeat = Repeat::every($this->integer('every_days'), $this->integer('times'));
+        $startsOn = CarbonImmutable::createFromFormat('!Y-m-d', $this->string('starts_on')->toString(), $garden->time_zone)
+            ?? throw ValidationException::withMessages(['starts_on' => 'This is not a day: write it like 2026-05-02.']);
+
+        return static fn (): Course => $plan($garden, $recipe, $sprayer, $plantings, $target, $mix->finalVolume->likely, $repeat, $startsOn);
+    }
+
+    private function target(): string
+    {
+        try {
+            return app(Knowledge::class)->target($this->string('target')->toString())->id;
+        } catch (BadInput $e) {
+            throw $e->at('target');
+        }
+    }
+}

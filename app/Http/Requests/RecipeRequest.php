@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Formulation\RecipeReader;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'RecipeDraft', required: ['body'], properties: [
+    new OA\Property(property: 'version', description: 'The version that was opened; needed to change one.', type: 'integer'),
+    new OA\Property(property: 'body', ref: '#/components/schemas/RecipeBody'),
+    new OA\Property(property: 'note', type: 'string', nullable: true),
+])]
+final class RecipeRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'version' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'],
+            'body' => ['required', 'array'],
+            'body.name' => ['required', 'string', 'max:120'],
+            'note' => ['nullable', 'string', 'max:5000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['body.name.required' => 'The recipe has no name: write one, like "Evening soap".'];
+    }
+
+    /**
+     * @return array{name: string, use: string, body: array<string, mixed>, note: string|null}
+     *
+     * @throws BadInput naming `body.…` if core cannot read it or work it out
+     */
+    public function recipe(): array
+    {
+        /** @var array<string, mixed> $body */
+        $body = $this->array('body');
+        try {
+            $recipe = app(RecipeReader::class)->read($body);
+            app(Mixer::class)->mix($recipe);
+        } catch (BadInput $e) {
+            throw $e->under('body');
+        }
+
+        return [
+            'name' => $recipe->name,
+            'use' => $recipe->use->value,
+            'body' => $body,
+            'note' => $this->filled('note') ? $this->string('note')->toString() : null,
+        ];
+    }
+}

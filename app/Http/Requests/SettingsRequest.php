@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Settings', required: ['version', 'name', 'units', 'language', 'time_zone', 'hardness_mg_l', 'alkalinity_mg_l', 'theme'], properties: [
+    new OA\Property(property: 'version', type: 'integer'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'units', type: 'string', enum: ['us', 'metric', 'imperial', 'au']),
+    new OA\Property(property: 'language', type: 'string'),
+    new OA\Property(property: 'time_zone', type: 'string'),
+    new OA\Property(property: 'latitude', type: 'number', nullable: true),
+    new OA\Property(property: 'longitude', type: 'number', nullable: true),
+    new OA\Property(property: 'hardness_mg_l', type: 'number'),
+    new OA\Property(property: 'alkalinity_mg_l', type: 'number'),
+    new OA\Property(property: 'theme', type: 'string', enum: ['auto', 'light', 'dark']),
+])]
+final class SettingsRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['version' => ['required', 'integer']] + SettingsRules::all();
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return SettingsRules::messages();
+    }
+
+    /** @return array<string, mixed> */
+    public function settings(): array
+    {
+        return $this->safe()->except('version');
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Validation\Rule;
+use Nebbia\Core\Measure\UnitSystem;
+
+/** What a garden's settings may be; the first run and the settings screen ask for the same. */
+final class SettingsRules
+{
+    /** @return array<string, list<mixed>> */
+    public static function all(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:120'],
+            'units' => ['required', Rule::enum(UnitSystem::class)],
+            'language' => ['required', 'in:en'],
+            'time_zone' => ['required', 'timezone:all'],
+            'latitude' => ['nullable', 'numeric', 'between:-90,90'],
+            'longitude' => ['nullable', 'numeric', 'between:-180,180'],
+            'hardness_mg_l' => ['required', 'numeric', 'between:0,1000'],
+            'alkalinity_mg_l' => ['required', 'numeric', 'between:0,1000'],
+            'theme' => ['required', 'in:auto,light,dark'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public static function messages(): array
+    {
+        return [
+            'name.required' => 'The garden has no name: write one, like "Back yard".',
+            'name.max' => 'The name of the garden is too long: keep it under 120 characters.',
+            'units' => 'Choose one of the measuring systems in the list.',
+            'language' => 'Choose one of the languages in the list.',
+            'time_zone' => 'Choose one of the time zones in the list, like Europe/Rome.',
+            'latitude' => 'The latitude must be a number from -90 to 90, like 45.9.',
+            'longitude' => 'The longitude must be a number from -180 to 180, like 9.3.',
+            'hardness_mg_l' => 'The water hardness must be a number from 0 to 1000 mg/L, like 150.',
+            'alkalinity_mg_l' => 'The alkalinity must be a number from 0 to 1000 mg/L, like 120.',
+            'theme' => 'Choose light, dark or as the device has it.',
+        ];
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Application;
+use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Measure\UnitSystem;
+use OpenApi\Attributes as OA;
+
+/** An entry of the notebook: everything as it was when it was logged. */
+#[OA\Schema(schema: 'Application')]
+final readonly class ApplicationResource
+{
+    /**
+     * @param  list<string>  $plantings
+     * @param  list<array<string, mixed>>  $lines
+     * @param  list<array<string, mixed>>  $strengths
+     * @param  list<array<string, mixed>>  $findings
+     */
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public int $version,
+        #[OA\Property(format: 'date-time')] public string $applied_at,
+        #[OA\Property] public string $recipe,
+        #[OA\Property] public ?string $target,
+        #[OA\Property] public ?string $sprayer,
+        #[OA\Property(items: new OA\Items(type: 'string'))] public array $plantings,
+        #[OA\Property] public ?int $round_number,
+        #[OA\Property] public ?int $rounds,
+        #[OA\Property] public float $volume_ml,
+        #[OA\Property] public string $volume,
+        #[OA\Property] public ?string $by,
+        #[OA\Property] public ?string $note,
+        #[OA\Property(enum: ['fine', 'notice', 'caution', 'stop'])] public string $severity,
+        #[OA\Property(items: new OA\Items(ref: LineResource::class))] public array $lines,
+        #[OA\Property(items: new OA\Items(ref: StrengthResource::class))] public array $strengths,
+        #[OA\Property(items: new OA\Items(ref: FindingResource::class))] public array $findings,
+    ) {}
+
+    public static function of(Application $application, UnitSystem $units): self
+    {
+        $snapshot = $application->snapshot;
+        $text = static fn (string $key): ?string => is_string($snapshot[$key] ?? null) ? $snapshot[$key] : null;
+        $number = static fn (string $key): ?int => is_int($snapshot[$key] ?? null) ? $snapshot[$key] : null;
+        $mix = is_array($snapshot['mix'] ?? null) ? $snapshot['mix'] : [];
+        /** @var list<array<string, mixed>> $lines */
+        $lines = $mix['lines'] ?? [];
+        /** @var list<array<string, mixed>> $strengths */
+        $strengths = $mix['strengths'] ?? [];
+        /** @var list<array<string, mixed>> $findings */
+        $findings = $mix['findings'] ?? [];
+        /** @var list<string> $plantings */
+        $plantings = $snapshot['planting_names'] ?? [];
+
+        return new self(
+            $application->id, $application->version, $application->applied_at->toIso8601ZuluString(),
+            $text('recipe_name') ?? '', $text('target_name'), $text('sprayer_name'), $plantings, $number('round_number'), $number('rounds'),
+            $application->volume_ml, PreciseWords::volume($application->volume_ml, $units), $application->by, $application->note,
+            is_string($mix['severity'] ?? null) ? $mix['severity'] : 'fine', $lines, $strengths, $findings,
+        );
+    }
+}

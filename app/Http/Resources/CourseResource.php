@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Course;
+use App\Models\Planting;
+use App\Models\Round;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Measure\UnitSystem;
+use OpenApi\Attributes as OA;
+
+/** A course with its rounds. */
+#[OA\Schema(schema: 'Course')]
+final readonly class CourseResource
+{
+    /**
+     * @param  list<PlantingResource>  $plantings
+     * @param  list<RoundResource>  $rounds
+     */
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public int $version,
+        #[OA\Property] public string $recipe_id,
+        #[OA\Property] public string $recipe,
+        #[OA\Property] public ?string $sprayer_id,
+        #[OA\Property] public ?string $sprayer,
+        #[OA\Property] public ?string $target,
+        #[OA\Property] public float $volume_ml,
+        #[OA\Property] public string $volume,
+        #[OA\Property] public int $every_days,
+        #[OA\Property] public int $times,
+        #[OA\Property(items: new OA\Items(ref: PlantingResource::class))] public array $plantings,
+        #[OA\Property(items: new OA\Items(ref: RoundResource::class))] public array $rounds,
+    ) {}
+
+    /** Recipe, sprayer, plantings with zone and rounds with application must be loaded. */
+    public static function of(Course $course, Knowledge $knowledge, UnitSystem $units): self
+    {
+        return new self(
+            $course->id, $course->version, $course->recipe_id, $course->recipe->name, $course->sprayer_id, $course->sprayer?->name,
+            $course->target === null ? null : $knowledge->target($course->target)->name,
+            $course->volume_ml, PreciseWords::volume($course->volume_ml, $units), $course->every_days, $course->times,
+            array_values($course->plantings->map(static fn (Planting $planting): PlantingResource => PlantingResource::of($planting))->all()),
+            array_values($course->rounds->map(static fn (Round $round): RoundResource => RoundResource::of($round))->all()),
+        );
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Message\Catalogue;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Finding')]
+final readonly class FindingResource
+{
+    /** @param  list<string>  $substances */
+    public function __construct(
+        #[OA\Property] public string $rule,
+        #[OA\Property(enum: ['fine', 'notice', 'caution', 'stop'])] public string $severity,
+        #[OA\Property] public string $what,
+        #[OA\Property] public string $because,
+        #[OA\Property] public string $instead,
+        #[OA\Property] public string $basis,
+        #[OA\Property] public string $sure,
+        #[OA\Property(items: new OA\Items(type: 'string'))] public array $substances,
+    ) {}
+
+    public static function of(Finding $finding, Catalogue $catalogue): self
+    {
+        return new self(...$finding->toArray($catalogue));
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Garden;
+use OpenApi\Attributes as OA;
+
+/** A garden and its keepers' settings. */
+#[OA\Schema(schema: 'Garden')]
+final readonly class GardenResource
+{
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public int $version,
+        #[OA\Property] public string $name,
+        #[OA\Property] public bool $is_demo,
+        #[OA\Property(enum: ['us', 'metric', 'imperial', 'au'])] public string $units,
+        #[OA\Property] public string $language,
+        #[OA\Property] public string $time_zone,
+        #[OA\Property] public ?float $latitude,
+        #[OA\Property] public ?float $longitude,
+        #[OA\Property] public float $hardness_mg_l,
+        #[OA\Property] public float $alkalinity_mg_l,
+        #[OA\Property(enum: ['auto', 'light', 'dark'])] public string $theme,
+    ) {}
+
+    public static function of(Garden $garden): self
+    {
+        return new self(
+            $garden->id, $garden->version, $garden->name, $garden->is_demo, $garden->units->value, $garden->language, $garden->time_zone,
+            $garden->latitude, $garden->longitude, $garden->hardness_mg_l, $garden->alkalinity_mg_l, $garden->theme,
+        );
+    }
+}

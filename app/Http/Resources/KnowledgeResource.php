@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** What there is to choose from. */
+#[OA\Schema(schema: 'Knowledge')]
+final readonly class KnowledgeResource
+{
+    /**
+     * @param  list<array{id: string, name: string, strength: string, also: string, is_liquid: bool}>  $ingredients
+     * @param  list<array{id: string, name: string}>  $plants
+     * @param  list<array{id: string, name: string}>  $targets
+     */
+    public function __construct(
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/IngredientChoice'))] public array $ingredients,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/Choice'))] public array $plants,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/Choice'))] public array $targets,
+    ) {}
+}

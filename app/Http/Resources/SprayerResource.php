@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Sprayer;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Sprayer')]
+final readonly class SprayerResource
+{
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public int $version,
+        #[OA\Property] public string $name,
+        #[OA\Property] public float $capacity_ml,
+        #[OA\Property] public float $usable_ml,
+        #[OA\Property] public ?string $dedicated_to,
+    ) {}
+
+    public static function of(Sprayer $sprayer): self
+    {
+        return new self(
+            $sprayer->id, $sprayer->version, $sprayer->name, $sprayer->capacity_ml, $sprayer->vessel()->usableMl(), $sprayer->dedicated_to,
+        );
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'Today')]
+final readonly class TodayResource
+{
+    /**
+     * @param  list<DueRound>  $due
+     * @param  list<DueRound>  $coming
+     * @param  list<ApplicationResource>  $last
+     */
+    public function __construct(
+        #[OA\Property(format: 'date')] public string $date,
+        #[OA\Property(items: new OA\Items(ref: DueRound::class))] public array $due,
+        #[OA\Property(items: new OA\Items(ref: DueRound::class))] public array $coming,
+        #[OA\Property(items: new OA\Items(ref: ApplicationResource::class))] public array $last,
+    ) {}
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * What was sprayed, with everything as it was on that day.
+ *
+ * @property string $garden_id
+ * @property string|null $round_id
+ * @property CarbonImmutable $applied_at UTC
+ * @property float $volume_ml
+ * @property string|null $by
+ * @property string|null $note
+ * @property array<string, mixed> $snapshot
+ * @property-read Round|null $round
+ */
+final class Application extends HouseholdModel
+{
+    protected function casts(): array
+    {
+        return ['applied_at' => 'immutable_datetime', 'snapshot' => 'array'];
+    }
+
+    /** @return BelongsTo<Round, $this> */
+    public function round(): BelongsTo
+    {
+        return $this->belongsTo(Round::class);
+    }
+}

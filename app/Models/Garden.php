@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Nebbia\Core\Measure\UnitSystem;
+
+/**
+ * A garden, and the settings of those who keep it. Everything else belongs to one.
+ *
+ * @property string $name
+ * @property bool $is_demo
+ * @property UnitSystem $units
+ * @property string $language
+ * @property string $time_zone
+ * @property float|null $latitude
+ * @property float|null $longitude
+ * @property int|null $altitude_m
+ * @property float $hardness_mg_l
+ * @property float $alkalinity_mg_l
+ * @property string $theme
+ */
+final class Garden extends HouseholdModel
+{
+    protected function casts(): array
+    {
+        return ['is_demo' => 'boolean', 'units' => UnitSystem::class];
+    }
+
+    /** @return HasMany<Zone, $this> */
+    public function zones(): HasMany
+    {
+        return $this->hasMany(Zone::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Planting, $this> */
+    public function plantings(): HasMany
+    {
+        return $this->hasMany(Planting::class)->orderBy('name');
+    }
+
+    /** @return HasMany<Sprayer, $this> */
+    public function sprayers(): HasMany
+    {
+        return $this->hasMany(Sprayer::class)->orderBy('capacity_ml');
+    }
+
+    /** @return HasMany<Recipe, $this> */
+    public function recipes(): HasMany
+    {
+        return $this->hasMany(Recipe::class)->orderBy('name');
+    }
+
+    /** @return HasMany<Course, $this> */
+    public function courses(): HasMany
+    {
+        return $this->hasMany(Course::class);
+    }
+
+    /** @return HasMany<Round, $this> */
+    public function rounds(): HasMany
+    {
+        return $this->hasMany(Round::class)->orderBy('due_on')->orderBy('id');
+    }
+
+    /** @return HasMany<Application, $this> */
+    public function applications(): HasMany
+    {
+        return $this->hasMany(Application::class)->orderByDesc('applied_at')->orderByDesc('id');
+    }
+
+    /** @return HasMany<Change, $this> */
+    public function changes(): HasMany
+    {
+        return $this->hasMany(Change::class);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Undo\ChangeRecorder;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\ServiceProvider;
+use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Judgement\Judge;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\KnowledgeLoader;
+use Nebbia\Core\Measure\AmountParser;
+use Nebbia\Core\Message\Catalogue;
+
+/** Makes core's parts once a request and hands them out. */
+final class NebbiaServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(Knowledge::class, fn (): Knowledge => (new KnowledgeLoader(
+            config()->string('nebbia.data'),
+            config()->string('nebbia.compiled'),
+            watch: ! $this->app->environment('production'),
+        ))->load());
+        $this->app->singleton(Catalogue::class, fn (Application $app): Catalogue => Catalogue::english($app->make(Knowledge::class)));
+        // One for the whole request: the models report to the same one that records.
+        $this->app->scoped(ChangeRecorder::class);
+        $this->app->singleton(RecipeReader::class);
+        $this->app->singleton(Mixer::class);
+        $this->app->singleton(AmountParser::class, fn (Application $app): AmountParser => new AmountParser($app->make(Knowledge::class)->units()));
+        $this->app->singleton(Judge::class, fn (Application $app): Judge => Judge::withAllRules($app->make(Knowledge::class)));
+    }
+
+    public function boot(): void
+    {
+        JsonResource::withoutWrapping();
+        Model::shouldBeStrict();
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\StartGarden;
+use App\Models\Garden;
+use Opis\JsonSchema\Helper;
+use Opis\JsonSchema\Validator;
+
+/** What the API says of itself, held against what it answers. */
+function breach(string $schema, mixed $answer): string
+{
+    $document = json_decode((string) file_get_contents(base_path('docs/openapi.json')), true);
+    $list = str_starts_with($schema, '[]');
+    $ref = ['$ref' => '#/components/schemas/'.ltrim($schema, '[]')];
+    $root = ['$id' => 'urn:nebbia:api', 'components' => $document['components']] + ($list ? ['type' => 'array', 'minItems' => 1, 'items' => $ref] : $ref);
+    $error = (new Validator)->validate(Helper::toJSON($answer), json_encode($root))->error();
+    while ($error !== null && $error->subErrors() !== []) {
+        $error = $error->subErrors()[0];
+    }
+
+    return $error === null ? '' : implode('.', $error->data()->fullPath()).': '.$error->message();
+}
+
+function contractGarden(): Garden
+{
+    return app(StartGarden::class)->demo();
+}
+
+it('would notice an answer that breaks its word', function (): void {
+    expect(breach('Change', ['id' => 'x']))->not->toBe('')->and(breach('Change', ['id' => 'x', 'label' => 'y']))->toBe('')->and(breach('Change', ['id' => 5, 'label' => 'y']))->not->toBe('');
+});
+
+it('answers every question as its document says', function (string $path, string $schema): void {
+    $garden = contractGarden();
+    $recipe = $garden->recipes()->firstOrFail();
+    $answer = $this->getJson(str_replace(['{garden}', '{recipe}'], [$garden->id, $recipe->id], $path))->assertOk()->json();
+    expect(breach($schema, $answer))->toBe('');
+})->with([
+    ['/api/gardens', '[]Garden'],
+    ['/api/knowledge', 'Knowledge'],
+    ['/api/gardens/{garden}', 'OpenGarden'],
+    ['/api/gardens/{garden}/today', 'Today'],
+    ['/api/gardens/{garden}/recipes', '[]Recipe'],
+    ['/api/gardens/{garden}/recipes/{recipe}', 'Recipe'],
+    ['/api/gardens/{garden}/recipes/{recipe}/versions', '[]RecipeVersion'],
+    ['/api/gardens/{garden}/courses', '[]Course'],
+    ['/api/gardens/{garden}/applications', 'NotebookPage'],
+]);
+
+it('answers every change as its document says', function (): void {
+    $garden = contractGarden();
+    $recipe = $garden->recipes()->firstOrFail();
+    $planting = $garden->plantings()->firstOrFail();
+    $round = $garden->rounds()->where('status', 'planned')->firstOrFail();
+    $base = "/api/gardens/$garden->id";
+    $answers = [
+        'Bench' => $this->postJson("$base/bench", ['recipe' => $recipe->body, 'planting_id' => $planting->id]),
+        'SavedRecipe' => $this->putJson("$base/recipes/$recipe->id", ['version' => 1, 'body' => $recipe->body]),
+        'PlannedCourse' => $this->postJson("$base/courses", ['recipe_id' => $recipe->id, 'planting_ids' => [$planting->id], 'every_days' => 3, 'times' => 2, 'starts_on' => '2026-05-01']),
+        'ChangedRound' => $this->postJson("$base/rounds/$round->id/log", ['version' => 1]),
+        'SavedPlanting' => $this->postJson("$base/plantings", ['plant' => 'basil', 'number' => 3, 'stage' => 'young']),
+        'SavedSprayer' => $this->postJson("$base/sprayers", ['name' => 'Can', 'capacity' => '1 L']),
+        'Change' => $this->deleteJson("$base/plantings/$planting->id"),
+        'Invalid' => $this->postJson("$base/bench", ['recipe' => []]),
+        'Stale' => $this->putJson("$base/recipes/$recipe->id", ['version' => 1, 'body' => $recipe->body]),
+        'Failure' => $this->getJson("$base/recipes/none"),
+    ];
+    foreach ($answers as $schema => $answer) {
+        expect(breach($schema, $answer->json()))->toBe('', $schema);
+    }
+});
+
+it('describes every route there is, and no other', function (): void {
+    $document = json_decode((string) file_get_contents(base_path('docs/openapi.json')), true);
+    $described = [];
+    foreach ($document['paths'] as $path => $operations) {
+        foreach (array_keys($operations) as $method) {
+            $described[] = strtoupper($method).' '.$path;
+        }
+    }
+    $routed = [];
+    foreach (app('router')->getRoutes() as $route) {
+        if (str_starts_with($route->uri(), 'api/') && $route->uri() !== 'api/empty') {
+            $routed[] = array_diff($route->methods(), ['HEAD'])[0].' /'.$route->uri();
+        }
+    }
+    sort($described);
+    sort($routed);
+    expect($described)->toBe($routed);
+});
+
+it('lets no garden reach into another', function (string $method, string $path, array $body): void {
+    $garden = contractGarden();
+    $other = app(StartGarden::class)->empty(['name' => 'Other', 'units' => 'us', 'language' => 'en', 'time_zone' => 'UTC', 'hardness_mg_l' => 1.0, 'alkalinity_mg_l' => 1.0, 'theme' => 'auto']);
+    $ids = [
+        '{recipe}' => $garden->recipes()->firstOrFail()->id, '{round}' => $garden->rounds()->where('status', 'planned')->firstOrFail()->id,
+        '{course}' => $garden->courses()->firstOrFail()->id, '{planting}' => $garden->plantings()->firstOrFail()->id, '{sprayer}' => $garden->sprayers()->firstOrFail()->id,
+    ];
+    $before = [$garden->rounds()->count(), $garden->recipes()->count(), $garden->plantings()->count(), $garden->sprayers()->count(), $garden->applications()->count()];
+    $body = array_map(fn (mixed $value): mixed => is_string($value) ? strtr($value, $ids) : $value, $body);
+    $this->json($method, "/api/gardens/$other->id/".strtr($path, $ids), $body)->assertNotFound();
+    expect([$garden->rounds()->count(), $garden->recipes()->count(), $garden->plantings()->count(), $garden->sprayers()->count(), $garden->applications()->count()])->toBe($before);
+})->with([
+    ['GET', 'recipes/{recipe}', []], ['PUT', 'recipes/{recipe}', ['version' => 1, 'body' => ['name' => 'x']]], ['DELETE', 'recipes/{recipe}', []],
+    ['POST', 'recipes/{recipe}/copy', []], ['GET', 'recipes/{recipe}/versions', []], ['DELETE', 'courses/{course}', []],
+    ['POST', 'rounds/{round}/log', ['version' => 1]], ['POST', 'rounds/{round}/move', ['version' => 1, 'due_on' => '2026-05-05']], ['POST', 'rounds/{round}/skip', ['version' => 1]],
+    ['DELETE', 'plantings/{planting}', []], ['DELETE', 'sprayers/{sprayer}', []],
+    ['POST', 'courses', ['recipe_id' => '{recipe}', 'planting_ids' => [], 'every_days' => 3, 'times' => 2, 'starts_on' => '2026-05-01']],
+]);

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\StartGarden;
+use App\Http\Resources\ApplicationResource;
+use App\Models\Application;
+use App\Models\Garden;
+use App\Models\Recipe;
+use App\Models\Round;
+use Carbon\CarbonImmutable;
+use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Measure\UnitSystem;
+
+function fontegrigia(string $now = '2026-05-04 16:00:00'): Garden
+{
+    CarbonImmutable::setTestNow($now);
+    Carbon\Carbon::setTestNow($now);
+
+    return app(StartGarden::class)->demo();
+}
+
+it('is the garden of the design', function (): void {
+    $garden = fontegrigia();
+    expect($garden->name)->toBe('Fontegrigia')->and([$garden->latitude, $garden->longitude, $garden->altitude_m])->toBe([45.9, 9.3, 412])
+        ->and($garden->zones()->count())->toBe(6)->and($garden->sprayers()->pluck('capacity_ml')->all())->toBe([750.0, 2000.0, 8000.0])
+        ->and($garden->recipes()->count())->toBe(8)->and($garden->plantings()->count())->toBeGreaterThanOrEqual(28)
+        ->and($garden->applications()->pluck('by')->unique()->sort()->values()->all())->toBe(['Bruno', 'Ottavia']);
+});
+
+// By hand, from each recipe's own words: substance, percent (w/v, or v/v for oil and milk).
+it('has recipes at the strengths they were meant to have', function (string $name, string $substance, float $percent, bool $byVolume = false): void {
+    $recipe = fontegrigia()->recipes()->where('name', $name)->firstOrFail();
+    $strength = app(Mixer::class)->mix(app(RecipeReader::class)->read($recipe->body))->strengthOf($substance);
+    expect(($byVolume ? $strength?->percentVv : $strength?->percentWv)?->likely)->toEqualWithDelta($percent, 0.0005 * $percent);
+})->with([
+    // 30 mL · 33 % in 1030
+    ['Evening soap', 'potassium-soap', 0.96117],
+    // 16 · 33 % in 1016
+    ['Gentle soap', 'potassium-soap', 0.51969],
+    // 10 mL in 1016
+    ['Oil and soap for scale', 'vegetable-oil', 0.98425, true],
+    // 10 g in 2 L
+    ['Potassium bicarbonate', 'potassium-bicarbonate', 0.5],
+    ['Milk for the zucchini', 'milk', 15.0, true],
+    ['Neem at dusk', 'neem-oil', 0.75, true],
+    // six cloves of 5 g in 1005
+    ['Garlic and pepper', 'garlic', 2.98507],
+    // 500 g in 5005 mL
+    ['Vinegar for the court', 'acetic-acid', 9.99001],
+]);
+
+it('sprays nothing on its plants that would burn them', function (): void {
+    fontegrigia();
+    foreach (Application::query()->get() as $entry) {
+        $said = ApplicationResource::of($entry, UnitSystem::Metric);
+        expect($said->severity)->not->toBe(Severity::Stop->value, $said->recipe);
+        if ($said->recipe !== 'Vinegar for the court') {
+            expect($said->severity)->not->toBe(Severity::Caution->value, $said->recipe.': '.json_encode($said->findings));
+        }
+    }
+});
+
+it('has whole seasons behind it whenever it is made', function (string $now, array $years): void {
+    $garden = fontegrigia($now);
+    $seen = $garden->applications()->get()->map(fn (Application $entry): int => $entry->applied_at->year)->unique()->sort()->values()->all();
+    expect(array_values(array_intersect($years, $seen)))->toBe($years)
+        ->and($garden->applications()->where('applied_at', '>', CarbonImmutable::now())->count())->toBe(0)
+        ->and($garden->rounds()->where('status', 'planned')->where('due_on', '<', CarbonImmutable::now()->subDays(2)->toDateString())->count())->toBe(0);
+})->with([
+    'in February' => ['2027-02-10 08:00:00', [2025, 2026]],
+    'in June' => ['2027-06-10 08:00:00', [2025, 2026]],
+    'in November' => ['2026-11-25 08:00:00', [2025, 2026]],
+]);
+
+it('has something due on the day it is made', function (): void {
+    $garden = fontegrigia();
+    $due = $garden->rounds()->where('status', 'planned')->where('due_on', '<=', '2026-05-04')->get();
+    expect($due->map(fn (Round $round): string => $round->due_on->toDateString())->all())->toBe(['2026-05-03', '2026-05-04']);
+});
+
+it('is made once', function (): void {
+    $this->seed();
+    $this->seed();
+    expect(Garden::query()->count())->toBe(1)->and(Recipe::query()->count())->toBe(8);
+});
+
+it('logged evenings in the garden\'s own time', function (): void {
+    $garden = fontegrigia();
+    $april = $garden->applications()->where('applied_at', 'like', '2025-04-18%')->firstOrFail();
+    // 19:30 in Rome in April is 17:30 UTC.
+    expect($april->applied_at->toIso8601ZuluString())->toBe('2025-04-18T17:30:00Z');
+});
