@@ -1,0 +1,67 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+export type Schemas = components['schemas']
+export type Bench = Schemas['Bench']
+export type Recipe = Schemas['Recipe']
+export type RecipeBody = Schemas['RecipeBody']
+export type RecipeVersion = Schemas['RecipeVersion']
+export type Planting = Schemas['Planting']
+export type Sprayer = Schemas['Sprayer']
+export type Course = Schemas['Course']
+export type Round = Schemas['Round']
+export type Finding = Schemas['Finding']
+export type Strength = Schemas['Strength']
+export type Layer = Schemas['Layer']
+export type Line = Schemas['Line']
+export type Application = Schemas['Application']
+export type Change = Schemas['Change']
+export type Garden = Schemas['Garden']
+export type DueRound = Schemas['DueRound']
+export type Knowledge = Schemas['Knowledge']
+export type Severity = Finding['severity']
+
+export const api = createClient<paths>({ baseUrl: '/', headers: { Accept: 'application/json' } })
+
+/** What went wrong, in words for the gardener, with the fields it is about. */
+export class ApiFailure extends Error {
+  constructor(
+    message: string,
+    readonly status: number,
+    readonly fields: Record<string, string> = {},
+    readonly theirs: unknown = null,
+  ) {
+    super(message)
+  }
+}
+
+interface Answer<T> {
+  data?: T
+  error?: unknown
+  response: Response
+}
+
+/** The data of an answer, or an ApiFailure thrown. */
+export async function take<T>(request: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>
+  try {
+    answer = await request
+  } catch (e) {
+    if (e instanceof DOMException && e.name === 'AbortError') throw e
+    throw new ApiFailure('Nebbia cannot be reached. Check that it is running, then try again.', 0)
+  }
+  if (answer.response.ok && answer.data !== undefined) return answer.data
+  throw failure(answer.error, answer.response.status)
+}
+
+function failure(error: unknown, status: number): ApiFailure {
+  const body = typeof error === 'object' && error !== null ? (error as Record<string, unknown>) : {}
+  const message = typeof body.message === 'string' ? body.message : 'Something went wrong. Nothing was saved.'
+  const fields: Record<string, string> = {}
+  if (typeof body.errors === 'object' && body.errors !== null) {
+    for (const [field, messages] of Object.entries(body.errors)) {
+      if (Array.isArray(messages) && typeof messages[0] === 'string') fields[field] = messages[0]
+    }
+  }
+  return new ApiFailure(status >= 500 ? 'Something went wrong on our side. Nothing was saved.' : message, status, fields, body.theirs ?? null)
+}

@@ -1,0 +1,12 @@
+import '@fontsource/atkinson-hyperlegible-next/latin-400.css'
+import '@fontsource/atkinson-hyperlegible-next/latin-600.css'
+import '@fontsource/atkinson-hyperlegible-next/latin-ext-400.css'
+import '@fontsource/atkinson-hyperlegible-next/latin-ext-600.css'
+import '@fontsource/literata/latin-600.css'
+import './styles.css'
+import App from './App.vue'
+import { router } from './router'
+import { createPinia } from 'pinia'
+import { createApp } from 'vue'
+
+createApp(App).use(createPinia()).use(router).mount('#app')

@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import { NButton, NModal } from 'naive-ui'
+
+/** A dialog with its name on top, the same everywhere. */
+const shown = defineModel<boolean>('shown', { required: true })
+withDefaults(defineProps<{ title: string; width?: number; keepOpen?: boolean }>(), { width: 560, keepOpen: false })
+</script>
+
+<template>
+  <n-modal v-model:show="shown" :mask-closable="!keepOpen" :close-on-esc="!keepOpen">
+    <section class="dialog" role="dialog" aria-modal="true" :aria-label="title" :style="{ width: `min(${width}px, 94vw)` }">
+      <header>
+        <h2>{{ title }}</h2>
+        <n-button quaternary size="small" aria-label="Close" @click="shown = false">
+          <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true"><path d="M5 5l10 10M15 5L5 15" stroke="currentColor" stroke-width="2" stroke-linecap="round" /></svg>
+        </n-button>
+      </header>
+      <slot />
+    </section>
+  </n-modal>
+</template>
+
+<style scoped>
+.dialog { background: var(--paper); color: var(--ink); border-radius: 14px; padding: 20px 24px 24px; display: grid; gap: 16px; grid-template-columns: minmax(0, 1fr); max-height: 92vh; overflow: auto; }
+header { display: flex; justify-content: space-between; gap: 12px; align-items: start; }
+@media (max-width: 760px) { .dialog { padding: 16px; } }
+</style>

@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import ErrorScreen from './ErrorScreen.vue'
+import LoadingNote from './LoadingNote.vue'
+import { useGarden } from '@/stores/garden'
+import { ref, onErrorCaptured, computed } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+
+const store = useGarden()
+const route = useRoute()
+const router = useRouter()
+const failure = ref<Error | null>(null)
+const ready = ref(false)
+const bare = computed(() => route.meta.bare === true)
+
+const views = [
+  { name: 'today', label: 'Today', mark: 'M4 11h16M7 15h10M9 19h6M12 3v4M5 6l2 2M19 6l-2 2' },
+  { name: 'bench', label: 'Bench', mark: 'M9 3h6M10 3v6l-4 9a2 2 0 0 0 2 3h8a2 2 0 0 0 2-3l-4-9V3M8 15h8' },
+  { name: 'rounds', label: 'Rounds', mark: 'M4 7h16M4 12h16M4 17h16M8 5v4M14 10v4M11 15v4' },
+  { name: 'notebook', label: 'Notebook', mark: 'M7 3h11v18H7zM7 7H4M7 12H4M7 17H4M11 8h4M11 12h4' },
+]
+
+router.onError((e: unknown) => {
+  failure.value = e instanceof Error ? e : new Error('Something went wrong.')
+})
+router.isReady().then(() => { ready.value = true }, () => { ready.value = true })
+router.afterEach(() => { failure.value = null })
+onErrorCaptured((e) => {
+  failure.value = e
+  return false
+})
+</script>
+
+<template>
+  <div class="shell" :class="{ bare }">
+    <a class="skip" href="#main">To the content</a>
+    <nav v-if="!bare" class="nav" aria-label="Views">
+      <div class="brand">
+        <router-link class="name" :to="{ name: 'today' }">Nebbia</router-link>
+        <span class="garden">{{ store.garden?.name }}</span>
+      </div>
+      <ul>
+        <li v-for="view in views" :key="view.name">
+          <router-link :to="{ name: view.name }" :class="{ here: route.name === view.name }" :aria-current="route.name === view.name ? 'page' : undefined">
+            <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="view.mark" /></svg>
+            {{ view.label }}
+          </router-link>
+        </li>
+        <li class="last">
+          <router-link :to="{ name: 'settings' }" :class="{ here: route.name === 'settings' }" :aria-current="route.name === 'settings' ? 'page' : undefined">
+            <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M4 7h10M18 7h2M4 17h2M10 17h10M16 5v4M8 15v4" /></svg>
+            Settings
+          </router-link>
+        </li>
+      </ul>
+    </nav>
+    <main id="main" tabindex="-1">
+      <error-screen v-if="failure" :failure="failure" />
+      <loading-note v-else-if="!ready" />
+      <router-view v-else />
+    </main>
+  </div>
+</template>
+
+<style scoped>
+.shell { display: grid; grid-template-columns: 172px minmax(0, 1fr); min-height: 100vh; }
+.shell.bare { grid-template-columns: minmax(0, 1fr); }
+.skip { position: absolute; left: -999px; top: 8px; background: var(--paper); padding: 8px 12px; z-index: 9; }
+.skip:focus { left: 8px; }
+.nav { background: var(--mist); border-right: 1px solid var(--line); padding: 22px 0; position: sticky; top: 0; height: 100vh; display: flex; flex-direction: column; }
+.brand { display: grid; padding: 0 18px 18px; }
+.name { font: 600 24px/1.2 var(--title); color: var(--leaf); text-decoration: none; }
+.garden { color: var(--soft); font-size: 15px; overflow-wrap: anywhere; }
+ul { list-style: none; margin: 0; padding: 0; display: flex; flex-direction: column; flex: 1; }
+li.last { margin-top: auto; }
+li a { display: flex; align-items: center; gap: 12px; min-height: 44px; padding: 6px 18px; color: var(--ink); text-decoration: none; border-left: 4px solid transparent; }
+li a:hover { background: color-mix(in srgb, var(--page) 55%, transparent); }
+li a.here { background: var(--page); border-left-color: var(--leaf); font-weight: 600; }
+svg { width: 20px; height: 20px; fill: none; stroke: currentColor; stroke-width: 1.7; stroke-linecap: round; stroke-linejoin: round; flex: none; }
+main { min-width: 0; outline: none; }
+@media (max-width: 760px) {
+  .shell { grid-template-columns: minmax(0, 1fr); grid-template-rows: 1fr auto; }
+  .nav { order: 2; position: sticky; bottom: 0; top: auto; height: auto; padding: 0; border-right: 0; border-top: 1px solid var(--line); z-index: 5; }
+  .brand { display: none; }
+  ul { flex-direction: row; justify-content: space-between; }
+  li { flex: 1; }
+  li.last { margin: 0; }
+  li a { flex-direction: column; gap: 1px; font-size: 14px; padding: 7px 2px 8px; border-left: 0; border-top: 3px solid transparent; min-height: 58px; }
+  li a.here { border-top-color: var(--leaf); }
+}
+@media print {
+  .shell { display: block; }
+  .nav, .skip { display: none; }
+}
+</style>

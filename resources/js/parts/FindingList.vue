@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import SeverityMark from './SeverityMark.vue'
+import type { Finding } from '@/api/client'
+
+defineProps<{ findings: Finding[]; open?: boolean }>()
+</script>
+
+<template>
+  <ul class="findings">
+    <li v-for="(finding, n) in findings" :key="n" :class="finding.severity">
+      <severity-mark :severity="finding.severity" />
+      <details :open="open">
+        <summary>{{ finding.what }}</summary>
+        <p>{{ finding.because }}</p>
+        <p v-if="finding.severity !== 'fine'" class="instead">{{ finding.instead }}</p>
+        <p class="soft small">Ground: {{ finding.basis }}, {{ finding.sure }} certainty</p>
+      </details>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.findings { list-style: none; margin: 0; padding: 0; }
+li { display: grid; grid-template-columns: 92px minmax(0, 1fr); gap: 8px; padding: 10px 0; align-items: start; border-top: 1px solid var(--line); }
+summary { cursor: pointer; list-style-position: outside; overflow-wrap: anywhere; }
+summary::marker { color: var(--soft); }
+details { margin-left: 14px; }
+details p { margin-top: 6px; }
+.instead { border-left: 3px solid var(--brass); padding-left: 10px; }
+</style>

@@ -1,0 +1,19 @@
+<script setup lang="ts">
+withDefaults(defineProps<{ what?: string }>(), { what: 'One moment' })
+</script>
+
+<template>
+  <div class="loading" role="status">
+    <span class="fog" aria-hidden="true"><i /><i /><i /></span>
+    <span>{{ what }}…</span>
+  </div>
+</template>
+
+<style scoped>
+.loading { display: grid; justify-items: center; gap: 14px; padding: 80px 24px; color: var(--soft); }
+.fog { display: grid; gap: 7px; width: 120px; }
+.fog i { height: 5px; border-radius: 3px; background: var(--water); opacity: 0.5; animation: drift 2.4s ease-in-out infinite alternate; }
+.fog i:nth-child(2) { width: 70%; animation-delay: -0.8s; }
+.fog i:nth-child(3) { width: 85%; animation-delay: -1.6s; }
+@keyframes drift { from { transform: translateX(-12px); } to { transform: translateX(12px); } }
+</style>

@@ -1,0 +1,21 @@
+<script setup lang="ts">
+import type { Layer } from '@/api/client'
+
+defineProps<{ layers: Layer[] }>()
+</script>
+
+<template>
+  <div>
+    <h3>In this order</h3>
+    <ol>
+      <li v-for="layer in layers" :key="layer.name + layer.from_ml">
+        <strong>{{ layer.group === 'water' ? layer.amount : (layer.measure ?? layer.amount) }} {{ layer.name.toLowerCase() }}.</strong> {{ layer.how }}
+      </li>
+      <li>Close, label with what it is and the day, and shake now and then while spraying.</li>
+    </ol>
+  </div>
+</template>
+
+<style scoped>
+ol { margin: 6px 0 0; padding-left: 22px; display: grid; gap: 6px; }
+</style>

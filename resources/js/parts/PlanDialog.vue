@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import AppDialog from '@/parts/AppDialog.vue'
+import { api, ApiFailure, take, type Recipe } from '@/api/client'
+import { useChanges } from '@/stores/changes'
+import { useGarden } from '@/stores/garden'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+import { computed, reactive, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+
+const shown = defineModel<boolean>('shown', { required: true })
+const props = defineProps<{ recipe: Recipe; sprayerId: string | null; plantingId: string | null; volume: string }>()
+
+const store = useGarden()
+const times = useTimes()
+const changes = useChanges()
+const router = useRouter()
+const form = reactive({ target: '', every: 7, times: 3, starts: '', plantings: [] as string[], sprayer: '' })
+const errors = ref<Record<string, string>>({})
+const busy = ref(false)
+
+watch(shown, (now) => {
+  if (!now) return
+  errors.value = {}
+  const aimed = props.recipe.body.targets?.[0]
+  form.target = store.knowledge.targets.some((target) => target.id === aimed) ? (aimed ?? '') : ''
+  form.every = props.recipe.body.repeat?.every_days ?? 7
+  form.times = props.recipe.body.repeat?.times ?? 3
+  form.starts = times.todayField()
+  form.plantings = props.plantingId ? [props.plantingId] : []
+  form.sprayer = props.sprayerId ?? ''
+})
+
+const zones = computed(() => [...new Set(store.plantings.map((p) => p.zone))].map((zone) => ({ zone, plantings: store.plantings.filter((p) => p.zone === zone) })))
+
+/** What is wrong elsewhere than with the choice of plantings, which says it beside itself. */
+const others = computed(() => Object.entries(errors.value).filter(([field]) => field !== 'planting_ids').map(([, message]) => message))
+
+async function plan(): Promise<void> {
+  busy.value = true
+  errors.value = {}
+  try {
+    const planned = await take(api.POST('/api/gardens/{garden}/courses', {
+      params: { path: { garden: store.id } },
+      body: {
+        recipe_id: props.recipe.id, sprayer_id: form.sprayer || null, planting_ids: form.plantings, target: form.target || null,
+        volume: props.volume || null, every_days: form.every, times: form.times, starts_on: form.starts,
+      },
+    }))
+    shown.value = false
+    changes.done(planned.change, () => void router.push({ name: 'bench', params: { recipe: props.recipe.id } }))
+    await router.push({ name: 'rounds' })
+  } catch (e) {
+    if (e instanceof ApiFailure && e.status === 422) errors.value = e.fields
+    else changes.failed(e)
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <app-dialog v-model:shown="shown" :title="`Plan the rounds: ${recipe.name}`" :width="640">
+    <form class="form-grid" @submit.prevent="plan">
+      <div class="two">
+        <div class="field">
+          <label for="plan-target">Against</label>
+          <select id="plan-target" v-model="form.target" class="native">
+            <option value="">nothing in particular</option>
+            <option v-for="target in store.knowledge.targets" :key="target.id" :value="target.id">{{ target.name }}</option>
+          </select>
+        </div>
+        <div class="field">
+          <label for="plan-sprayer">Sprayer</label>
+          <select id="plan-sprayer" v-model="form.sprayer" class="native">
+            <option value="">as the recipe is written</option>
+            <option v-for="sprayer in store.sprayers" :key="sprayer.id" :value="sprayer.id">{{ sprayer.name }}</option>
+          </select>
+        </div>
+      </div>
+      <fieldset>
+        <legend>On</legend>
+        <div class="plantings">
+          <div v-for="group in zones" :key="group.zone">
+            <p class="soft small">{{ group.zone }}</p>
+            <label v-for="planting in group.plantings" :key="planting.id" class="check">
+              <input v-model="form.plantings" type="checkbox" :value="planting.id"> {{ planting.name }}
+            </label>
+          </div>
+        </div>
+        <p v-if="errors.planting_ids" class="field-error">{{ errors.planting_ids }}</p>
+      </fieldset>
+      <div class="three">
+        <div class="field">
+          <label for="plan-every">Every … days</label>
+          <input id="plan-every" v-model.number="form.every" class="native" type="number" min="1" max="366" :aria-invalid="errors.every_days ? 'true' : undefined">
+        </div>
+        <div class="field">
+          <label for="plan-times">Rounds</label>
+          <input id="plan-times" v-model.number="form.times" class="native" type="number" min="1" max="100" :aria-invalid="errors.times ? 'true' : undefined">
+        </div>
+        <div class="field">
+          <label for="plan-starts">First on</label>
+          <input id="plan-starts" v-model="form.starts" class="native" type="date" :aria-invalid="errors.starts_on ? 'true' : undefined">
+        </div>
+      </div>
+      <p v-for="message in others" :key="message" class="field-error">{{ message }}</p>
+      <div class="actions">
+        <n-button type="primary" attr-type="submit" :loading="busy">Plan {{ form.times }} rounds</n-button>
+        <n-button @click="shown = false">Not now</n-button>
+      </div>
+    </form>
+  </app-dialog>
+</template>
+
+<style scoped>
+fieldset { border: 1px solid var(--line); border-radius: 8px; padding: 8px 14px 12px; min-width: 0; }
+legend { font-weight: 600; font-size: 15px; padding: 0 6px; }
+.plantings { display: grid; grid-template-columns: repeat(auto-fill, minmax(230px, 1fr)); gap: 8px 18px; max-height: 250px; overflow: auto; }
+.check { display: flex; gap: 10px; align-items: center; min-height: 34px; }
+.check input { width: 20px; height: 20px; accent-color: var(--leaf); }
+.three { display: grid; grid-template-columns: repeat(auto-fit, minmax(140px, 1fr)); gap: 14px; }
+</style>

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import SeverityMark from './SeverityMark.vue'
+import type { Strength } from '@/api/client'
+import { computed } from 'vue'
+
+const props = defineProps<{ strength: Strength }>()
+
+/** Where the bands meet, percent of the width. The scale is stretched so that each band can be read. */
+const WORKS_AT = 24
+const CAREFUL_AT = 55
+const STOP_AT = 80
+/** What the right edge stands for, times the stop. */
+const BEYOND = 1.6
+
+const stops = computed<[number, number][] | null>(() => {
+  const { careful, stop, works_from: works } = props.strength
+  if (careful === null || careful <= 0) return null
+  const points: [number, number][] = [[0, 0]]
+  if (works !== null && works < careful) points.push([works, WORKS_AT])
+  points.push([careful, CAREFUL_AT])
+  if (stop !== null) points.push([stop, STOP_AT])
+  points.push([(stop ?? careful * 2) * BEYOND, 100])
+  return points
+})
+
+function place(value: number): number {
+  const points = stops.value ?? [[0, 0], [1, 100]]
+  for (let n = 1; n < points.length; n++) {
+    const [from, at] = points[n - 1]!
+    const [to, end] = points[n]!
+    if (value <= to) return at + ((value - from) / (to - from)) * (end - at)
+  }
+  return 100
+}
+
+const worksAt = computed(() => (props.strength.works_from !== null ? WORKS_AT : 0))
+const box = computed(() => {
+  const low = place(props.strength.strength.low)
+  const high = place(props.strength.strength.high)
+  return { left: `${Math.max(0, low - 0.6)}%`, width: `${Math.max(1.2, high - low + 1.2)}%` }
+})
+const needle = computed(() => `${place(props.strength.strength.likely)}%`)
+</script>
+
+<template>
+  <div class="gauge">
+    <div class="top">
+      <span class="name">{{ strength.name }}</span>
+      <severity-mark v-if="strength.severity !== 'unjudged'" :severity="strength.severity" />
+      <span class="value"><strong>{{ strength.said }}</strong> <span v-if="strength.said_range" class="soft small">{{ strength.said_range }}</span></span>
+    </div>
+    <div v-if="stops" class="bar" aria-hidden="true">
+      <i class="weak" :style="{ width: `${worksAt}%` }" />
+      <i class="works" :style="{ left: `${worksAt}%`, width: `${CAREFUL_AT - worksAt}%` }" />
+      <i class="careful" :style="{ left: `${CAREFUL_AT}%`, width: `${(strength.stop === null ? 100 : STOP_AT) - CAREFUL_AT}%` }" />
+      <i v-if="strength.stop !== null" class="burns" :style="{ left: `${STOP_AT}%`, width: `${100 - STOP_AT}%` }" />
+      <b class="box" :style="box" />
+      <b class="needle" :style="{ left: needle }" />
+    </div>
+    <div class="under small soft">
+      <span v-if="stops && strength.works_from !== null">works from {{ strength.works_from }}</span>
+      <span v-if="stops">careful from {{ strength.careful }}<template v-if="strength.stop !== null">, burns from {{ strength.stop }}</template></span>
+      <span v-else-if="strength.severity === 'unjudged'">not held against leaves</span>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.gauge { padding: 6px 0 10px; }
+.top { display: flex; gap: 4px 12px; align-items: baseline; flex-wrap: wrap; }
+.name { font-weight: 600; }
+.name::first-letter { text-transform: uppercase; }
+.value { text-align: right; margin-left: auto; }
+.bar { position: relative; height: 18px; margin: 5px 0 4px; border-radius: 4px; background: var(--mist); }
+.bar i { position: absolute; top: 0; bottom: 0; left: 0; }
+.weak { background: var(--mist); border-radius: 4px 0 0 4px; }
+.works { background: color-mix(in srgb, var(--leaf) 32%, var(--paper)); }
+.careful { background: color-mix(in srgb, var(--brass) 40%, var(--paper)); }
+.burns { background: color-mix(in srgb, var(--madder) 45%, var(--paper)); border-radius: 0 4px 4px 0; }
+.box { position: absolute; top: -4px; bottom: -4px; border: 2px solid var(--ink); border-radius: 5px; transition: left 0.15s, width 0.15s; }
+.needle { position: absolute; top: -4px; bottom: -4px; width: 3px; margin-left: -1.5px; background: var(--ink); transition: left 0.15s; }
+.under { display: flex; flex-wrap: wrap; gap: 2px 14px; align-items: center; }
+</style>

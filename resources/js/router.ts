@@ -1,0 +1,29 @@
+import { useGarden } from '@/stores/garden'
+import { createRouter, createWebHistory } from 'vue-router'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+  routes: [
+    { path: '/', name: 'today', meta: { title: 'Today' }, component: () => import('./views/Today/TodayView.vue') },
+    { path: '/bench/:recipe?', name: 'bench', meta: { title: 'Bench' }, component: () => import('./views/Bench/BenchView.vue') },
+    { path: '/card/:recipe', name: 'card', meta: { title: 'Recipe card' }, component: () => import('./views/Card/CardView.vue') },
+    { path: '/rounds', name: 'rounds', meta: { title: 'Rounds' }, component: () => import('./views/Rounds/RoundsView.vue') },
+    { path: '/notebook', name: 'notebook', meta: { title: 'Notebook' }, component: () => import('./views/Notebook/NotebookView.vue') },
+    { path: '/settings', name: 'settings', meta: { title: 'Settings' }, component: () => import('./views/Settings/SettingsView.vue') },
+    { path: '/welcome', name: 'welcome', meta: { title: 'Welcome', bare: true }, component: () => import('./views/FirstRun/FirstRunView.vue') },
+    { path: '/:rest(.*)*', name: 'missing', meta: { title: 'Not found' }, component: () => import('./views/NotFound/NotFoundView.vue') },
+  ],
+})
+
+router.beforeEach(async (to) => {
+  const store = useGarden()
+  const hasGarden = await store.open()
+  if (!hasGarden && to.name !== 'welcome') return { name: 'welcome' }
+  if (hasGarden && to.name === 'welcome') return { name: 'today' }
+  return true
+})
+
+router.afterEach((to) => {
+  document.title = typeof to.meta.title === 'string' ? `${to.meta.title} · Nebbia` : 'Nebbia'
+})

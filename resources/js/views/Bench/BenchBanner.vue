@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import SeverityMark from '@/parts/SeverityMark.vue'
+import type { Bench } from '@/api/client'
+
+defineProps<{ bench: Bench; stale: boolean }>()
+</script>
+
+<template>
+  <section class="banner" :class="[bench.severity, { stale }]" aria-live="polite">
+    <severity-mark :severity="bench.severity" />
+    <div>
+      <p class="what">{{ bench.headline }}</p>
+      <p v-if="bench.instead" class="instead">{{ bench.instead }}</p>
+      <p v-if="stale" class="small">Something cannot be read below; this is the last that could be worked out.</p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.banner { display: flex; gap: 18px; align-items: flex-start; padding: 12px 18px; border-radius: 10px; border-left: 7px solid var(--soft); background: var(--mist); }
+.banner :deep(.mark) { padding-top: 3px; }
+.what { font: 600 20px/1.3 var(--title); }
+.instead { margin-top: 2px; }
+.fine { border-color: var(--leaf); background: var(--leaf-wash); }
+.notice { border-color: var(--leaf); background: var(--leaf-wash); }
+.caution { border-color: var(--brass); background: var(--brass-wash); }
+.stop { border-color: var(--madder); background: var(--madder-wash); }
+.stale .what { color: var(--soft); }
+@media (max-width: 760px) { .banner { flex-direction: column; gap: 4px; } .what { font-size: 18px; } }
+</style>

@@ -1,0 +1,163 @@
+<script setup lang="ts">
+import BenchBanner from './BenchBanner.vue'
+import BenchHead from './BenchHead.vue'
+import PlanDialog from '@/parts/PlanDialog.vue'
+import RecipeFrame from './RecipeFrame.vue'
+import RecipeLines from './RecipeLines.vue'
+import RecipePicker from './RecipePicker.vue'
+import StaleDialog from './StaleDialog.vue'
+import VersionsDrawer from './VersionsDrawer.vue'
+import BurdenBar from '@/parts/BurdenBar.vue'
+import FindingList from '@/parts/FindingList.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
+import MixingSteps from '@/parts/MixingSteps.vue'
+import StrengthGauge from '@/parts/StrengthGauge.vue'
+import VesselPicture from '@/parts/VesselPicture.vue'
+import { api, ApiFailure, take, type RecipeVersion } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useLocalStorage } from '@vueuse/core'
+import { NButton } from 'naive-ui'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useBench, type BenchChoice } from './useBench'
+import { useDraft } from './useDraft'
+import { useRecipeActions } from './useRecipeActions'
+
+const store = useGarden()
+const route = useRoute()
+const router = useRouter()
+const draft = useDraft()
+const { recipe, body, note, changed } = draft
+const actions = useRecipeActions(draft)
+
+const asText = (value: unknown) => (typeof value === 'string' ? value : '')
+const lastSprayer = useLocalStorage<string | null>('nebbia.sprayer', null)
+const known = (id: string | null) => (store.sprayers.some((s) => s.id === id) ? id : null)
+const sprayerId = ref<string | null>(known(asText(route.query.sprayer)) ?? known(lastSprayer.value))
+const plantingId = ref<string | null>(asText(route.query.planting) || null)
+const volume = ref('')
+const showPicker = ref(false)
+const showVersions = ref(false)
+const showPlan = ref(false)
+const missing = ref<string | null>(null)
+
+const choice = computed<BenchChoice | null>(() => body.value && {
+  recipe: body.value, sprayerId: sprayerId.value, plantingId: plantingId.value, volume: volume.value,
+})
+const { bench, errors: benchErrors, failure } = useBench(choice)
+/** Saving speaks of `body.…`, the bench of `recipe.…`: the fields are the same. */
+const errors = computed(() => {
+  const all = { ...benchErrors.value }
+  for (const [field, message] of Object.entries(actions.errors.value)) all[field.replace(/^body\./, 'recipe.')] ??= message
+  return all
+})
+
+async function open(id: string): Promise<void> {
+  missing.value = null
+  if (id === 'new') {
+    draft.openNew(store.garden?.units ?? 'us')
+    return
+  }
+  if (!id) {
+    const recipes = await take(api.GET('/api/gardens/{garden}/recipes', { params: { path: { garden: store.id } } }))
+    const first = recipes.find((r) => r.use === 'foliar') ?? recipes[0]
+    await router.replace({ name: 'bench', params: { recipe: first?.id ?? 'new' }, query: route.query })
+    return
+  }
+  if (recipe.value?.id === id) return
+  try {
+    draft.open(await take(api.GET('/api/gardens/{garden}/recipes/{recipe}', { params: { path: { garden: store.id, recipe: id } } })))
+  } catch (e) {
+    if (!(e instanceof ApiFailure) || e.status !== 404) throw e
+    missing.value = 'This recipe is not here any more. It may have been deleted; choose another.'
+    body.value = null
+  }
+}
+watch(() => asText(route.params.recipe), (id) => { if (route.name === 'bench') void open(id) }, { immediate: true })
+watch(sprayerId, (id) => {
+  volume.value = ''
+  lastSprayer.value = id
+})
+
+const pick = (id: string) => void router.push({ name: 'bench', params: { recipe: id }, query: route.query })
+function bringBack(version: RecipeVersion): void {
+  body.value = JSON.parse(JSON.stringify(version.body))
+  note.value = version.note ?? ''
+}
+</script>
+
+<template>
+  <div class="bench">
+    <p v-if="missing" class="field-error">{{ missing }} <n-button size="small" @click="showPicker = true">Recipes</n-button></p>
+    <loading-note v-else-if="!body" what="Fetching the recipe" />
+    <template v-if="body">
+      <bench-head
+        v-model:name="body.name" v-model:sprayer-id="sprayerId" v-model:planting-id="plantingId" v-model:volume="volume"
+        :errors="errors" :bench="bench" @recipes="showPicker = true" @create="pick('new')"
+      />
+      <p v-if="failure" class="field-error" role="alert">{{ failure }}</p>
+      <bench-banner v-if="bench" :bench="bench" :stale="Object.keys(benchErrors).length > 0" />
+      <div class="columns">
+        <section aria-labelledby="written">
+          <h2 id="written">As written</h2>
+          <recipe-frame v-model="body" :bench="bench" :errors="errors" />
+          <recipe-lines v-model="body" :bench="bench" :errors="errors" />
+          <label class="note">
+            <span class="soft small">Note</span>
+            <textarea v-model="note" class="native" rows="2" />
+          </label>
+        </section>
+        <section v-if="bench" class="middle" aria-label="The vessel">
+          <vessel-picture :bench="bench" />
+          <mixing-steps :layers="bench.layers" />
+        </section>
+        <section v-if="bench" aria-labelledby="inside">
+          <h2 id="inside">In the bottle <span v-if="bench.strengths.some((s) => s.severity !== 'unjudged')" class="against soft">against {{ bench.against }}</span></h2>
+          <strength-gauge v-for="strength in bench.strengths" :key="strength.substance" :strength="strength" />
+          <burden-bar v-if="bench.burden !== null" :burden="bench.burden" :factor="bench.burden_factor" :strengths="bench.strengths" />
+          <finding-list :findings="bench.findings" />
+        </section>
+      </div>
+      <footer class="foot">
+        <n-button type="primary" :loading="actions.busy.value" :disabled="!changed" @click="actions.save()">{{ recipe ? 'Save' : 'Save the recipe' }}</n-button>
+        <n-button v-if="changed && recipe" @click="draft.drop(body.units)">Drop my changes</n-button>
+        <template v-if="recipe">
+          <n-button :disabled="changed" @click="showPlan = true">Plan the rounds</n-button>
+          <n-button @click="actions.copy()">Copy</n-button>
+          <n-button @click="showVersions = true">Versions</n-button>
+          <n-button @click="router.push({ name: 'card', params: { recipe: recipe.id }, query: { sprayer: sprayerId ?? undefined, planting: plantingId ?? undefined } })">Card to print</n-button>
+          <n-button quaternary @click="actions.remove()">Delete</n-button>
+        </template>
+        <span v-if="bench" class="makes">Makes <strong>{{ bench.makes }}</strong></span>
+        <span v-if="changed" class="soft small">Not saved yet, but kept on this device.</span>
+      </footer>
+      <stale-dialog v-if="actions.theirs.value" v-model:shown="actions.showStale.value" :mine="body" :theirs="actions.theirs.value" @keep="actions.keepMine()" @take="actions.takeTheirs()" />
+      <versions-drawer v-if="recipe" v-model:shown="showVersions" :recipe-id="recipe.id" @bring="bringBack" />
+      <plan-dialog v-if="recipe" v-model:shown="showPlan" :recipe="recipe" :sprayer-id="sprayerId" :planting-id="plantingId" :volume="volume" />
+    </template>
+    <recipe-picker v-model:shown="showPicker" @pick="pick" />
+  </div>
+</template>
+
+<style scoped>
+.bench { padding: 20px 26px 0; display: grid; gap: 16px; }
+.columns { display: grid; grid-template-columns: minmax(300px, 1fr) 316px minmax(320px, 1.05fr); gap: 26px; align-items: start; }
+.against { font: 400 15px 'Atkinson Hyperlegible Next', sans-serif; }
+.middle { display: grid; gap: 8px; }
+.note { display: grid; margin-top: 14px; }
+.foot {
+  position: sticky; bottom: 0; display: flex; flex-wrap: wrap; gap: 10px; align-items: center; background: var(--paper); border-top: 1px solid var(--line);
+  margin: 0 -26px; padding: 12px 26px; z-index: 2;
+}
+.makes { margin-left: auto; }
+@media (max-width: 1120px) {
+  .columns { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); }
+  .columns > section:first-child { order: 2; grid-column: 1 / -1; }
+}
+@media (max-width: 760px) {
+  .bench { padding: 14px 16px 0; }
+  .columns { grid-template-columns: minmax(0, 1fr); }
+  .foot { margin: 0 -16px; padding: 12px 16px; position: static; }
+  .makes { margin-left: 0; }
+}
+</style>

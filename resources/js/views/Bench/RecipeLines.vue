@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import type { Bench, RecipeBody } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { NButton, NSelect } from 'naive-ui'
+import { computed } from 'vue'
+
+const recipe = defineModel<RecipeBody>({ required: true })
+const props = defineProps<{ bench: Bench | null; errors: Record<string, string> }>()
+
+const store = useGarden()
+const options = computed(() => store.knowledge.ingredients.map((i) => ({ value: i.id, label: i.name, also: `${i.name} ${i.also}`.toLowerCase() })))
+const usual = computed(() => new Map(store.knowledge.ingredients.map((i) => [i.id, i.strength])))
+
+const error = (field: string) => props.errors[`recipe.${field}`]
+/** Ingredients may share a name with several words; all of them must be found. */
+const matches = (pattern: string, option: object) => {
+  const also = 'also' in option && typeof option.also === 'string' ? option.also : ''
+  return pattern.toLowerCase().split(/\s+/).every((word) => also.includes(word))
+}
+
+function worked(n: number) {
+  const line = props.bench?.lines[n]
+  return line && line.ingredient === recipe.value.ingredients[n]?.ingredient ? line : undefined
+}
+function setStrength(n: number, text: string): void {
+  const line = recipe.value.ingredients[n]
+  if (!line) return
+  if (text.trim() === '') delete line.strength
+  else line.strength = text
+}
+function add(): void {
+  recipe.value.ingredients.push({ ingredient: 'baking-soda', amount: '1 tsp' })
+}
+function remove(n: number): void {
+  recipe.value.ingredients.splice(n, 1)
+}
+</script>
+
+<template>
+  <div class="lines">
+    <div v-for="(line, n) in recipe.ingredients" :key="n" class="line" role="group" :aria-label="`Ingredient ${n + 1}`">
+      <div class="first">
+        <n-select v-model:value="line.ingredient" class="which" filterable :filter="matches" :options="options" :input-props="{ 'aria-label': `Ingredient ${n + 1}` }" />
+        <div v-if="worked(n)" class="worked">
+          <strong>{{ worked(n)?.precise }}</strong>
+          <span class="soft small">{{ worked(n)?.measure }}</span>
+        </div>
+      </div>
+      <label class="typed">
+        <span class="soft small">as written</span>
+        <input
+          v-model="line.amount" class="native" autocomplete="off" :aria-label="`Amount of ingredient ${n + 1}`"
+          :aria-invalid="error(`ingredients.${n}.amount`) ? 'true' : undefined" :aria-describedby="error(`ingredients.${n}.amount`) ? `error-amount-${n}` : undefined"
+        >
+      </label>
+      <label class="typed">
+        <span class="soft small">strength</span>
+        <input
+          class="native" autocomplete="off" :value="line.strength ?? ''" :placeholder="usual.get(line.ingredient)" :aria-label="`Strength of ingredient ${n + 1}`"
+          :aria-invalid="error(`ingredients.${n}.strength`) ? 'true' : undefined" @input="setStrength(n, ($event.target as HTMLInputElement).value)"
+        >
+      </label>
+      <n-button class="out" quaternary size="small" :aria-label="`Take out ingredient ${n + 1}`" @click="remove(n)">
+        <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true"><path d="M5 5l10 10M15 5L5 15" stroke="currentColor" stroke-width="2" stroke-linecap="round" /></svg>
+      </n-button>
+      <p v-if="error(`ingredients.${n}.ingredient`)" class="field-error">{{ error(`ingredients.${n}.ingredient`) }}</p>
+      <p v-if="error(`ingredients.${n}.amount`)" :id="`error-amount-${n}`" class="field-error">{{ error(`ingredients.${n}.amount`) }}</p>
+      <p v-if="error(`ingredients.${n}.strength`)" class="field-error">{{ error(`ingredients.${n}.strength`) }}</p>
+    </div>
+    <n-button dashed block @click="add">Add an ingredient</n-button>
+  </div>
+</template>
+
+<style scoped>
+.line { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 40px; gap: 6px 10px; padding: 12px 0; border-top: 1px solid var(--line); align-items: end; }
+.first { grid-column: 1 / 4; display: flex; gap: 12px; align-items: center; justify-content: space-between; }
+.which { flex: 1 1 auto; min-width: 0; max-width: 250px; }
+.worked { flex: 0 0 auto; max-width: 50%; text-align: right; display: grid; line-height: 1.3; }
+.worked strong { font-size: 19px; }
+.typed { display: grid; gap: 1px; }
+.out { padding: 0; width: 40px; height: 44px; }
+.field-error { grid-column: 1 / 4; }
+</style>

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import FindingList from '@/parts/FindingList.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
+import MixingSteps from '@/parts/MixingSteps.vue'
+import { api, take, type Bench, type Recipe } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { NButton } from 'naive-ui'
+import { computed, onMounted, shallowRef } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+
+/** A recipe on one sheet, for the shed door. */
+const store = useGarden()
+const route = useRoute()
+const router = useRouter()
+const recipe = shallowRef<Recipe | null>(null)
+const bench = shallowRef<Bench | null>(null)
+const query = (key: string) => (typeof route.query[key] === 'string' ? route.query[key] : null)
+const sprayer = computed(() => store.sprayers.find((s) => s.id === query('sprayer')))
+const planting = computed(() => store.plantings.find((p) => p.id === query('planting')))
+
+onMounted(async () => {
+  const id = typeof route.params.recipe === 'string' ? route.params.recipe : ''
+  const stored = await take(api.GET('/api/gardens/{garden}/recipes/{recipe}', { params: { path: { garden: store.id, recipe: id } } }))
+  bench.value = await take(api.POST('/api/gardens/{garden}/bench', {
+    params: { path: { garden: store.id } },
+    body: { recipe: stored.body, sprayer_id: query('sprayer'), planting_id: query('planting'), volume: null },
+  }))
+  recipe.value = stored
+})
+
+const print = () => window.print()
+</script>
+
+<template>
+  <loading-note v-if="!recipe || !bench" what="Writing the card" />
+  <div v-else class="page">
+    <div class="actions noprint">
+      <n-button type="primary" @click="print">Print</n-button>
+      <n-button @click="router.push({ name: 'bench', params: { recipe: recipe.id }, query: route.query })">Back to the bench</n-button>
+    </div>
+    <article class="card">
+      <h1>{{ recipe.name }}</h1>
+      <p class="soft">Makes {{ bench.makes }}<template v-if="sprayer"> in the {{ sprayer.name }}</template><template v-if="planting">, for {{ planting.name }}</template></p>
+      <table>
+        <tbody>
+          <tr><th scope="row">{{ bench.base_name }}</th><td>{{ bench.base_precise }}</td><td class="soft" /></tr>
+          <tr v-for="(line, n) in bench.lines" :key="n">
+            <th scope="row">{{ line.name }} <span v-if="line.strength" class="soft">{{ line.strength }}</span></th>
+            <td>{{ line.precise }}</td>
+            <td class="soft">{{ line.measure }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p class="strengths">In the bottle: {{ bench.strengths.map((s) => `${s.name} ${s.said}`).join(', ') }}</p>
+      <mixing-steps :layers="bench.layers" />
+      <h3>Before you spray</h3>
+      <finding-list :findings="bench.findings.filter((f) => f.severity !== 'fine')" open />
+      <p v-if="recipe.note" class="note">{{ recipe.note }}</p>
+      <p class="soft small">A product's label and local rules come before this card. Mixed on ____________ · use up by ____________</p>
+    </article>
+  </div>
+</template>
+
+<style scoped>
+.page { padding: 22px 26px 48px; display: grid; gap: 16px; max-width: 780px; grid-template-columns: minmax(0, 1fr); }
+.card { background: var(--paper); border: 1px solid var(--line); border-radius: 12px; padding: 24px 28px; display: grid; gap: 12px; grid-template-columns: minmax(0, 1fr); }
+table { border-collapse: collapse; width: 100%; }
+th, td { text-align: left; padding: 8px 10px 8px 0; border-top: 1px solid var(--line); font-weight: 400; vertical-align: baseline; }
+td:nth-child(2) { font-weight: 600; white-space: nowrap; }
+.note { border-left: 3px solid var(--water); padding-left: 12px; }
+@media (max-width: 760px) { .page { padding: 16px; } .card { padding: 18px 16px; } }
+@media print { .noprint { display: none; } .page { padding: 0; } .card { border: 0; padding: 0; } }
+</style>

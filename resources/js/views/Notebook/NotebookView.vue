@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import NotebookEntry from './NotebookEntry.vue'
+import EmptyNote from '@/parts/EmptyNote.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
+import PageHead from '@/parts/PageHead.vue'
+import { api, take, type Application } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { NButton } from 'naive-ui'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+
+const store = useGarden()
+const entries = shallowRef<Application[] | null>(null)
+const older = ref<string | null>(null)
+const total = ref(0)
+const busy = ref(false)
+
+async function load(before?: string): Promise<void> {
+  busy.value = true
+  try {
+    const page = await take(api.GET('/api/gardens/{garden}/applications', { params: { path: { garden: store.id }, query: before ? { before } : {} } }))
+    entries.value = before ? [...(entries.value ?? []), ...page.entries] : page.entries
+    older.value = page.older
+    total.value = page.total
+  } finally {
+    busy.value = false
+  }
+}
+onMounted(() => load())
+watch(() => store.undone, () => load())
+
+const months = computed(() => {
+  const zone = store.garden?.time_zone ?? 'UTC'
+  const groups = new Map<string, Application[]>()
+  for (const entry of entries.value ?? []) {
+    const month = new Intl.DateTimeFormat('en-GB', { timeZone: zone, month: 'long', year: 'numeric' }).format(new Date(entry.applied_at))
+    groups.set(month, [...(groups.get(month) ?? []), entry])
+  }
+  return [...groups]
+})
+</script>
+
+<template>
+  <div class="notebook">
+    <loading-note v-if="!entries" what="Opening the notebook" />
+    <template v-else>
+      <page-head title="What was sprayed" :under="total ? `${total} ${total === 1 ? 'entry' : 'entries'}, newest first, each as it was on its day` : undefined" />
+      <empty-note v-if="entries.length === 0" title="The notebook is empty">
+        It fills itself: log a round under Today or Rounds, and the recipe, the amounts and the judgement of that day are kept here.
+      </empty-note>
+      <section v-for="[month, list] in months" :key="month" :aria-label="month">
+        <h2>{{ month }}</h2>
+        <notebook-entry v-for="entry in list" :key="entry.id" :entry="entry" />
+      </section>
+      <div v-if="older" class="actions"><n-button :loading="busy" @click="load(older ?? undefined)">Older entries</n-button></div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.notebook { padding: 22px 26px 48px; display: grid; gap: 20px; max-width: 980px; grid-template-columns: minmax(0, 1fr); }
+section { display: grid; gap: 4px; grid-template-columns: minmax(0, 1fr); }
+@media (max-width: 760px) { .notebook { padding: 16px 16px 32px; } }
+</style>

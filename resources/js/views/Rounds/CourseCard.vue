@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import RoundActions from '@/parts/RoundActions.vue'
+import { api, take, type Course } from '@/api/client'
+import { useChanges } from '@/stores/changes'
+import { useGarden } from '@/stores/garden'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+import { computed } from 'vue'
+
+const props = defineProps<{ course: Course }>()
+const emit = defineEmits<{ changed: [] }>()
+
+const store = useGarden()
+const times = useTimes()
+const changes = useChanges()
+const next = computed(() => props.course.rounds.find((round) => round.status === 'planned'))
+const words: Record<string, string> = { done: 'done', planned: 'planned', skipped: 'skipped' }
+
+async function end(): Promise<void> {
+  try {
+    const change = await take(api.DELETE('/api/gardens/{garden}/courses/{course}', { params: { path: { garden: store.id, course: props.course.id } } }))
+    changes.done(change)
+    emit('changed')
+  } catch (e) {
+    changes.failed(e)
+  }
+}
+</script>
+
+<template>
+  <article class="course">
+    <header>
+      <div>
+        <h3>{{ course.recipe }}<template v-if="course.target"> against {{ course.target }}</template></h3>
+        <p class="soft">{{ course.plantings.map((p) => `${p.number} × ${p.name}`).join(', ') || 'Paths and surfaces' }}</p>
+        <p class="soft small">{{ course.volume }}<template v-if="course.sprayer"> in the {{ course.sprayer }}</template>, every {{ course.every_days }} days, {{ course.times }} times</p>
+      </div>
+      <n-button v-if="next" quaternary size="small" @click="end">End the course</n-button>
+    </header>
+    <ol>
+      <li v-for="round in course.rounds" :key="round.id" :class="round.status">
+        <div class="line">
+          <span><strong>Round {{ round.number }}</strong> · {{ times.day(round.due_on) }}</span>
+          <span class="state">{{ round.status === 'planned' && round.due_on < times.todayField() ? 'overdue' : words[round.status] }}<template v-if="round.applied_at">, {{ times.instant(round.applied_at) }}</template></span>
+          <span v-if="round.reason" class="soft small">{{ round.reason }}</span>
+        </div>
+        <round-actions v-if="round.status === 'planned'" :round="round" :title="`${course.recipe}, round ${round.number} of ${course.times}`" :volume="course.volume" :now="round.id === next?.id" @changed="emit('changed')" />
+      </li>
+    </ol>
+  </article>
+</template>
+
+<style scoped>
+.course { background: var(--paper); border: 1px solid var(--line); border-radius: 12px; padding: 14px 18px; }
+header { display: flex; justify-content: space-between; gap: 12px; flex-wrap: wrap; }
+ol { list-style: none; margin: 8px 0 0; padding: 0; }
+li { display: flex; flex-wrap: wrap; justify-content: space-between; gap: 8px 16px; align-items: center; padding: 9px 0; border-top: 1px solid var(--line); }
+.line { display: flex; flex-wrap: wrap; gap: 2px 14px; align-items: baseline; }
+.done .state { color: var(--leaf); font-weight: 600; }
+.planned .state { color: var(--brass); font-weight: 600; }
+.skipped .state { color: var(--soft); font-weight: 600; }
+</style>

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import CourseCard from './CourseCard.vue'
+import SeasonLanes from './SeasonLanes.vue'
+import EmptyNote from '@/parts/EmptyNote.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
+import PageHead from '@/parts/PageHead.vue'
+import { api, take, type Course } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+import { computed, onMounted, shallowRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+
+const store = useGarden()
+const times = useTimes()
+const router = useRouter()
+const courses = shallowRef<Course[] | null>(null)
+
+async function load(): Promise<void> {
+  courses.value = await take(api.GET('/api/gardens/{garden}/courses', { params: { path: { garden: store.id } } }))
+}
+onMounted(load)
+watch(() => store.undone, load)
+
+const nextDay = (course: Course) => course.rounds.find((round) => round.status === 'planned')?.due_on ?? ''
+const running = computed(() => (courses.value ?? []).filter((course) => nextDay(course) !== '').sort((a, b) => nextDay(a).localeCompare(nextDay(b))))
+const over = computed(() => (courses.value ?? []).filter((course) => nextDay(course) === ''))
+const title = computed(() => {
+  const first = running.value[0]
+  if (!first) return 'No rounds planned'
+  const count = running.value.reduce((sum, course) => sum + course.rounds.filter((round) => round.status === 'planned').length, 0)
+  return `${count} ${count === 1 ? 'round' : 'rounds'} ahead, the next ${nextDay(first) <= times.todayField() ? 'is due' : `on ${times.day(nextDay(first))}`}`
+})
+</script>
+
+<template>
+  <div class="rounds">
+    <loading-note v-if="!courses" what="Laying out the rounds" />
+    <template v-else>
+      <page-head :title="title">
+        <n-button type="primary" @click="router.push({ name: 'bench' })">Plan from a recipe</n-button>
+      </page-head>
+      <season-lanes v-if="courses.length" :courses="[...running, ...over]" :today="times.todayField()" />
+      <empty-note v-if="running.length === 0" title="Nothing is planned">
+        Choose a recipe on the bench, see that the plant bears it, then plan its rounds.
+        <template #actions><n-button type="primary" @click="router.push({ name: 'bench' })">To the bench</n-button></template>
+      </empty-note>
+      <section v-if="running.length" aria-labelledby="running" class="cards">
+        <h2 id="running">Under way</h2>
+        <course-card v-for="course in running" :key="course.id" :course="course" @changed="load" />
+      </section>
+      <details v-if="over.length">
+        <summary>Over: {{ over.length }} {{ over.length === 1 ? 'course' : 'courses' }}</summary>
+        <div class="cards"><course-card v-for="course in over" :key="course.id" :course="course" @changed="load" /></div>
+      </details>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.rounds { padding: 22px 26px 48px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 20px; }
+.cards { display: grid; grid-template-columns: minmax(0, 1fr); gap: 14px; }
+summary { cursor: pointer; min-height: 44px; font-weight: 600; padding-top: 10px; }
+@media (max-width: 760px) { .rounds { padding: 16px 16px 32px; } }
+</style>

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import type { Schemas } from '@/api/client'
+
+/** The settings of a garden: asked for once at the first run, and changed here ever after. */
+type Form = Omit<Schemas['Settings'], 'version'>
+const form = defineModel<Form>({ required: true })
+defineProps<{ errors: Record<string, string> }>()
+
+const zones = Intl.supportedValuesOf('timeZone')
+
+const spoons: Record<Form['units'], string> = {
+  metric: 'Tablespoon 15 mL, cup 250 mL; litres and grams.', us: 'US spoons and cups; fluid ounces, gallons, ounces.',
+  imperial: 'Tablespoon 15 mL, cup 284 mL; imperial fluid ounces and gallons.', au: 'Tablespoon 20 mL, cup 250 mL; litres and grams.',
+}
+
+/** Decimal comma and point are both read. */
+function number(text: string): number | null {
+  const value = Number(text.replace(',', '.'))
+  return text.trim() === '' || Number.isNaN(value) ? null : value
+}
+const shown = (value: number | null | undefined) => (value === null || value === undefined ? '' : String(value))
+</script>
+
+<template>
+  <div class="form-grid">
+    <div class="field">
+      <label for="set-name">Name of the garden</label>
+      <input id="set-name" v-model="form.name" class="native" autocomplete="off" :aria-invalid="errors.name ? 'true' : undefined">
+      <p v-if="errors.name" class="field-error">{{ errors.name }}</p>
+    </div>
+    <div class="two">
+      <div class="field">
+        <label for="set-units">Spoons, cups and volumes</label>
+        <select id="set-units" v-model="form.units" class="native">
+          <option value="metric">Metric</option>
+          <option value="us">US</option>
+          <option value="imperial">Imperial</option>
+          <option value="au">Australian</option>
+        </select>
+        <p class="soft small">{{ spoons[form.units] }}</p>
+      </div>
+      <div class="field">
+        <label for="set-language">Language</label>
+        <select id="set-language" v-model="form.language" class="native"><option value="en">English</option></select>
+      </div>
+      <div class="field">
+        <label for="set-zone">Time zone</label>
+        <select id="set-zone" v-model="form.time_zone" class="native"><option v-for="zone in zones" :key="zone">{{ zone }}</option></select>
+        <p v-if="errors.time_zone" class="field-error">{{ errors.time_zone }}</p>
+      </div>
+      <div class="field">
+        <label for="set-theme">Light or dark</label>
+        <select id="set-theme" v-model="form.theme" class="native">
+          <option value="auto">As the device has it</option>
+          <option value="light">Light</option>
+          <option value="dark">Dark</option>
+        </select>
+      </div>
+      <div class="field">
+        <label for="set-lat">Latitude</label>
+        <input id="set-lat" class="native" inputmode="decimal" :value="shown(form.latitude)" placeholder="45.9" @change="form.latitude = number(($event.target as HTMLInputElement).value)">
+        <p v-if="errors.latitude" class="field-error">{{ errors.latitude }}</p>
+      </div>
+      <div class="field">
+        <label for="set-lon">Longitude</label>
+        <input id="set-lon" class="native" inputmode="decimal" :value="shown(form.longitude)" placeholder="9.3" @change="form.longitude = number(($event.target as HTMLInputElement).value)">
+        <p v-if="errors.longitude" class="field-error">{{ errors.longitude }}</p>
+      </div>
+      <div class="field">
+        <label for="set-hard">Water hardness, mg/L</label>
+        <input id="set-hard" class="native" inputmode="decimal" :value="shown(form.hardness_mg_l)" @change="form.hardness_mg_l = number(($event.target as HTMLInputElement).value) ?? 150">
+        <p class="soft small">As CaCO₃. Tap water is often about 150, rain 5; the water company publishes it.</p>
+        <p v-if="errors.hardness_mg_l" class="field-error">{{ errors.hardness_mg_l }}</p>
+      </div>
+      <div class="field">
+        <label for="set-alk">Alkalinity, mg/L</label>
+        <input id="set-alk" class="native" inputmode="decimal" :value="shown(form.alkalinity_mg_l)" @change="form.alkalinity_mg_l = number(($event.target as HTMLInputElement).value) ?? 120">
+        <p class="soft small">As CaCO₃. Tap water is often about 120, rain 5.</p>
+        <p v-if="errors.alkalinity_mg_l" class="field-error">{{ errors.alkalinity_mg_l }}</p>
+      </div>
+    </div>
+  </div>
+</template>

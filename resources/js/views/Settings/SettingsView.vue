@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import GardenLists from './GardenLists.vue'
+import SettingsForm from './SettingsForm.vue'
+import PageHead from '@/parts/PageHead.vue'
+import { api, ApiFailure, take } from '@/api/client'
+import { useChanges } from '@/stores/changes'
+import { useGarden } from '@/stores/garden'
+import { NButton } from 'naive-ui'
+import { ref, watch } from 'vue'
+
+const store = useGarden()
+const changes = useChanges()
+const errors = ref<Record<string, string>>({})
+
+function fromStore() {
+  const garden = store.garden!
+  return {
+    name: garden.name, units: garden.units, language: garden.language, time_zone: garden.time_zone, latitude: garden.latitude,
+    longitude: garden.longitude, hardness_mg_l: garden.hardness_mg_l, alkalinity_mg_l: garden.alkalinity_mg_l, theme: garden.theme,
+  }
+}
+const form = ref(fromStore())
+watch(() => store.garden?.version, () => { form.value = fromStore() })
+
+async function save(): Promise<void> {
+  errors.value = {}
+  try {
+    const saved = await take(api.PATCH('/api/gardens/{garden}', { params: { path: { garden: store.id } }, body: { version: store.garden!.version, ...form.value } }))
+    store.garden = saved.garden
+    changes.done(saved.change, store.refresh)
+  } catch (e) {
+    if (e instanceof ApiFailure && e.status === 422) errors.value = e.fields
+    else changes.failed(e)
+    if (e instanceof ApiFailure && e.status === 409) await store.refresh()
+  }
+}
+</script>
+
+<template>
+  <div class="settings">
+    <page-head title="Settings" :under="store.garden?.is_demo ? 'The demo garden. Everything in it is made up.' : undefined" />
+    <form class="form-grid" @submit.prevent="save">
+      <settings-form v-model="form" :errors="errors" />
+      <div class="actions"><n-button type="primary" attr-type="submit">Save the settings</n-button></div>
+    </form>
+    <garden-lists />
+  </div>
+</template>
+
+<style scoped>
+.settings { padding: 22px 26px 48px; display: grid; gap: 22px; max-width: 860px; grid-template-columns: minmax(0, 1fr); }
+@media (max-width: 760px) { .settings { padding: 16px 16px 32px; } }
+</style>

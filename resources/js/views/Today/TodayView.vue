@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import DueCard from './DueCard.vue'
+import EmptyNote from '@/parts/EmptyNote.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
+import PageHead from '@/parts/PageHead.vue'
+import { api, take, type DueRound, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+import { computed, onMounted, shallowRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+
+const store = useGarden()
+const times = useTimes()
+const router = useRouter()
+const today = shallowRef<Schemas['Today'] | null>(null)
+
+async function load(): Promise<void> {
+  today.value = await take(api.GET('/api/gardens/{garden}/today', { params: { path: { garden: store.id } } }))
+}
+onMounted(load)
+watch(() => store.undone, load)
+
+const title = computed(() => {
+  const due = today.value?.due ?? []
+  if (due.length === 0) {
+    const next = today.value?.coming[0]
+    return next ? `Nothing to spray until ${times.day(next.round.due_on)}` : 'Nothing to spray'
+  }
+  return due.length === 1 ? `One round to spray: ${due[0]!.recipe}` : `${due.length} rounds to spray`
+})
+const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${round.in_days} days`)
+</script>
+
+<template>
+  <div class="today">
+    <loading-note v-if="!today" what="Looking at the day" />
+    <template v-else>
+      <page-head :title="title" :under="times.day(today.date)" />
+      <div class="columns">
+        <section aria-label="Due">
+          <due-card v-for="due in today.due" :key="due.round.id" :due="due" @changed="load" />
+          <empty-note v-if="today.due.length === 0" title="Nothing is due today">
+            Take a recipe to the bench, fit it to a sprayer and plan its rounds; they appear here on their day.
+            <template #actions><n-button type="primary" @click="router.push({ name: 'bench' })">To the bench</n-button></template>
+          </empty-note>
+          <template v-if="today.coming.length">
+            <h2>Coming</h2>
+            <ul class="coming">
+              <li v-for="due in today.coming" :key="due.round.id">
+                <span class="day"><strong>{{ times.day(due.round.due_on, 'short') }}</strong><span class="soft small">{{ when(due) }}</span></span>
+                <span>
+                  <router-link :to="{ name: 'bench', params: { recipe: due.recipe_id }, query: { sprayer: due.sprayer_id ?? undefined, planting: due.planting_id ?? undefined } }">{{ due.recipe }}</router-link>
+                  <span v-if="due.target"> against {{ due.target }}</span>
+                  <span class="soft small plantings">{{ due.plantings }} · round {{ due.round.number }} of {{ due.rounds }}</span>
+                </span>
+              </li>
+            </ul>
+          </template>
+        </section>
+        <section aria-labelledby="last">
+          <h2 id="last">Done last</h2>
+          <ul class="last">
+            <li v-for="entry in today.last" :key="entry.id">
+              <p><strong>{{ entry.recipe }}</strong><span v-if="entry.target"> against {{ entry.target }}</span></p>
+              <p class="soft small">{{ times.instant(entry.applied_at) }}<template v-if="entry.by"> · {{ entry.by }}</template></p>
+              <p v-if="entry.note" class="note">{{ entry.note }}</p>
+            </li>
+          </ul>
+          <p v-if="today.last.length === 0" class="soft">What you log is listed here, newest first.</p>
+          <router-link v-else :to="{ name: 'notebook' }">All of the notebook</router-link>
+        </section>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.today { padding: 22px 26px 48px; display: grid; gap: 20px; }
+.columns { display: grid; grid-template-columns: minmax(0, 1.9fr) minmax(0, 1fr); gap: 36px; align-items: start; }
+.columns > section { display: grid; gap: 14px; }
+ul { list-style: none; margin: 0; padding: 0; }
+.coming li { display: grid; grid-template-columns: 118px minmax(0, 1fr); gap: 12px; padding: 12px 0; border-top: 1px solid var(--line); }
+.day, .coming li > span:last-child { display: block; }
+.day span, .plantings { display: block; }
+.last li { padding: 10px 0; border-top: 1px solid var(--line); }
+.note { margin-top: 3px; }
+@media (max-width: 900px) {
+  .today { padding: 16px 16px 32px; }
+  .columns { grid-template-columns: minmax(0, 1fr); }
+}
+</style>
