@@ -1,0 +1,41 @@
+# Nebbia. Two commands: `make demo` and `make test`. Each does what set-up is missing.
+SHELL := /bin/bash
+.DEFAULT_GOAL := help
+.PHONY: help setup demo demo-fresh test bench lint fix types
+
+help: ## What there is
+	@grep -hE '^[a-z-]+:.*##' $(MAKEFILE_LIST) | sed -E 's/:.*## /\t/' | expand -t 14
+
+setup:
+	@bin/setup
+
+demo: setup ## Start Nebbia with the demo garden and print its address
+	@bin/build
+	@[ -f database/nebbia.sqlite ] || touch database/nebbia.sqlite
+	@php artisan migrate --seed --force --quiet
+	@bin/serve
+
+demo-fresh: setup ## The same, with the demo garden made anew (all that was entered is lost)
+	@rm -f database/nebbia.sqlite database/nebbia.sqlite-wal database/nebbia.sqlite-shm
+	@$(MAKE) --no-print-directory demo
+
+test: setup ## Run everything that must hold
+	@bin/test
+
+bench: setup ## Measure speed and size, and write docs/BENCHMARKS.md
+	@bin/build
+	@node bin/bench.mjs
+
+lint: setup ## Style, types and static analysis
+	vendor/bin/pint --test
+	vendor/bin/phpstan analyse --memory-limit=2G --no-progress
+	npm run -s lint
+	npm run -s types
+
+fix: setup ## Put the style right
+	vendor/bin/pint
+	npm run -s lint -- --fix
+
+types: setup ## Write docs/openapi.json and the TypeScript types from the code
+	php artisan nebbia:openapi
+	npm run -s api:types

@@ -1,0 +1,53 @@
+<?php
+
+// Mixes per second in core on one core: four lines (soap, alcohol, bicarbonate, a ratio), scaled, with strengths and findings.
+
+declare(strict_types=1);
+
+use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Judgement\Judge;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Knowledge\KnowledgeLoader;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+const RUNS = 4000;
+const TRIES = 5;
+
+$knowledge = KnowledgeLoader::shipped();
+$reader = new RecipeReader($knowledge);
+$mixer = new Mixer($knowledge);
+$judge = Judge::withAllRules($knowledge);
+$plant = $knowledge->plant('tomato');
+$body = [
+    'format' => 'nebbia.recipe/1', 'name' => 'Bench', 'use' => 'foliar', 'units' => 'us',
+    'base' => ['amount' => '1 L', 'basis' => 'added', 'liquid' => 'water'],
+    'ingredients' => [
+        ['ingredient' => 'liquid-castile-soap', 'amount' => '25 mL', 'strength' => '30 % w/v'],
+        ['ingredient' => 'isopropyl-alcohol', 'amount' => '3 tbsp', 'strength' => '70 % v/v'],
+        ['ingredient' => 'baking-soda', 'amount' => '1 tsp'],
+        ['ingredient' => 'plant-ferment', 'amount' => '1:500'],
+    ],
+];
+$recipe = $reader->read($body);
+
+/** @param  callable(): mixed  $work */
+function perSecond(callable $work): float
+{
+    $best = 0.0;
+    for ($try = 0; $try < TRIES; $try++) {
+        $start = hrtime(true);
+        for ($run = 0; $run < RUNS; $run++) {
+            $work();
+        }
+        $best = max($best, RUNS / ((hrtime(true) - $start) / 1e9));
+    }
+
+    return $best;
+}
+
+echo json_encode([
+    'mix' => perSecond(fn () => $judge->judge(Situation::of($mixer->mix($recipe, 1700.0), $plant))),
+    'read_and_mix' => perSecond(fn () => $judge->judge(Situation::of($mixer->mix($reader->read($body), 1700.0), $plant))),
+]);

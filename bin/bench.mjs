@@ -1,0 +1,105 @@
+// Measures what the issue asks for and writes docs/BENCHMARKS.md: core mixes per second, the bench endpoint against an empty
+// route in the same run, how long the screen takes to answer a change, every view's data, and the size of the first load.
+import { execFileSync, spawn } from 'node:child_process'
+import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { cpus } from 'node:os'
+import { resolve } from 'node:path'
+import { gzipSync } from 'node:zlib'
+import { chromium } from '@playwright/test'
+
+const ROOT = resolve(import.meta.dirname, '..')
+const PORT = 8197
+const REQUESTS = 200
+const home = resolve(ROOT, 'test-results/bench')
+rmSync(home, { recursive: true, force: true })
+mkdirSync(home, { recursive: true })
+writeFileSync(resolve(home, 'bench.sqlite'), '')
+const env = { ...process.env, DB_DATABASE: resolve(home, 'bench.sqlite'), PHP_CLI_SERVER_WORKERS: '2' }
+execFileSync('php', ['artisan', 'migrate', '--seed', '--force', '--quiet'], { cwd: ROOT, env })
+
+const core = JSON.parse(execFileSync('php', ['bin/bench-core.php'], { cwd: ROOT }).toString())
+
+const server = spawn('php', ['-d', 'opcache.enable=1', '-S', `127.0.0.1:${PORT}`, resolve(ROOT, 'vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')], {
+  cwd: resolve(ROOT, 'public'), env, stdio: 'ignore', detached: true,
+})
+const base = `http://127.0.0.1:${PORT}`
+try {
+  for (let tries = 0; tries < 100; tries++) {
+    try { if ((await fetch(`${base}/api/empty`)).ok) break } catch { await new Promise((done) => setTimeout(done, 100)) }
+  }
+  const json = async (path) => (await fetch(base + path)).json()
+  const garden = (await json('/api/gardens'))[0].id
+  const opened = await json(`/api/gardens/${garden}`)
+  const recipe = (await json(`/api/gardens/${garden}/recipes?search=scale`))[0].body
+  const body = JSON.stringify({ recipe, sprayer_id: opened.sprayers[1].id, planting_id: opened.plantings[0].id })
+  const headers = { 'Content-Type': 'application/json', Accept: 'application/json' }
+  const time = async (request) => {
+    const start = performance.now()
+    const answer = await request()
+    await answer.arrayBuffer()
+    if (!answer.ok) throw new Error(`${answer.status}`)
+    return performance.now() - start
+  }
+  const median = (list) => [...list].sort((a, b) => a - b)[list.length >> 1]
+  const bench = []
+  const empty = []
+  // Turn and turn about, so that both meet the same weather on the machine.
+  for (let n = 0; n < REQUESTS; n++) {
+    bench.push(await time(() => fetch(`${base}/api/gardens/${garden}/bench`, { method: 'POST', headers, body })))
+    empty.push(await time(() => fetch(`${base}/api/empty`)))
+  }
+  const views = {}
+  for (const path of ['', '/today', '/recipes', '/courses', '/applications']) {
+    const times = []
+    for (let n = 0; n < 30; n++) times.push(await time(() => fetch(`${base}/api/gardens/${garden}${path}`)))
+    views[path === '' ? 'garden' : path.slice(1)] = median(times)
+  }
+
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const scripts = new Set()
+  page.on('response', (response) => { if (response.url().endsWith('.js')) scripts.add(new URL(response.url()).pathname) })
+  await page.goto(`${base}/`)
+  await page.waitForLoadState('networkidle')
+  const compressed = [...scripts].reduce((sum, path) => sum + gzipSync(readFileSync(resolve(ROOT, `public${path}`))).length, 0)
+  await page.goto(`${base}/bench`)
+  await page.locator('.vessel').waitFor()
+  const answers = []
+  for (let n = 1; n <= 20; n++) {
+    answers.push(await page.evaluate(async (ml) => {
+      const input = document.querySelector('[aria-label="Amount of ingredient 1"]')
+      const shown = document.querySelector('.worked strong')?.closest('section')?.querySelector('.line .worked strong')
+      const before = shown.textContent
+      const start = performance.now()
+      input.value = `${ml} mL`
+      input.dispatchEvent(new Event('input', { bubbles: true }))
+      while (shown.textContent === before && performance.now() - start < 3000) await new Promise((done) => requestAnimationFrame(done))
+      return performance.now() - start
+    }, 10 + n))
+  }
+  await browser.close()
+
+  const ms = (value) => `${value.toFixed(1)} ms`
+  const rows = [
+    ['mixes per second in core, one core (four lines, scaled, strengths and findings)', Math.round(core.mix).toLocaleString('en'), '2,000'],
+    ['the same, reading the recipe anew each time', Math.round(core.read_and_mix).toLocaleString('en'), ''],
+    ['bench endpoint, median', ms(median(bench)), ''],
+    ['empty route of the application, median, in the same run', ms(median(empty)), ''],
+    ['bench endpoint against the empty route', (median(bench) / median(empty)).toFixed(2), 'under 1.5'],
+    ['a change on the bench until the screen answers, median', ms(median(answers)), 'under 150 ms'],
+    ['the same, slowest of 20', ms(Math.max(...answers)), 'under 150 ms'],
+    ...Object.entries(views).map(([name, value]) => [`data of ${name}, median, two seasons of notes`, ms(value), 'under 300 ms']),
+    ['script of the first load (Today), compressed', `${(compressed / 1000).toFixed(0)} kB`, 'under 350 kB'],
+  ]
+  const table = ['| what | measured | aim |', '|---|---:|---:|', ...rows.map((row) => `| ${row.join(' | ')} |`)].join('\n')
+  console.log(`\n${table}\n`)
+  writeFileSync(resolve(ROOT, 'docs/BENCHMARKS.md'), `# Benchmarks
+
+Measured by \`make bench\` on ${new Date().toISOString().slice(0, 10)}, ${cpus().length} cores (${cpus()[0].model.trim()}), ${process.version}, PHP ${execFileSync('php', ['-r', 'echo PHP_VERSION;']).toString()}.
+Figures of one machine on one day: compare them within a run, not between machines.
+
+${table}
+`)
+} finally {
+  process.kill(-server.pid, 'SIGTERM')
+}

@@ -1,0 +1,63 @@
+// Takes the pictures of docs/screenshots from a fresh demo garden. Run after a view has changed: node bin/screenshots.mjs
+import { execFileSync, spawn } from 'node:child_process'
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs'
+import { resolve } from 'node:path'
+import { chromium } from '@playwright/test'
+
+const ROOT = resolve(import.meta.dirname, '..')
+const OUT = resolve(ROOT, 'docs/screenshots')
+const home = resolve(ROOT, 'test-results/shots')
+rmSync(home, { recursive: true, force: true })
+mkdirSync(home, { recursive: true })
+
+async function serve(name, port, seed) {
+  writeFileSync(resolve(home, `${name}.sqlite`), '')
+  const env = { ...process.env, DB_DATABASE: resolve(home, `${name}.sqlite`), PHP_CLI_SERVER_WORKERS: '2' }
+  execFileSync('php', ['artisan', 'migrate', '--force', '--quiet', ...(seed ? ['--seed'] : [])], { cwd: ROOT, env })
+  const child = spawn('php', ['-S', `127.0.0.1:${port}`, resolve(ROOT, 'vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')], {
+    cwd: resolve(ROOT, 'public'), env, stdio: 'ignore', detached: true,
+  })
+  for (let tries = 0; tries < 100; tries++) {
+    try { if ((await fetch(`http://127.0.0.1:${port}/api/empty`)).ok) break } catch { await new Promise((done) => setTimeout(done, 100)) }
+  }
+  return child
+}
+
+const servers = [await serve('demo', 8196, true), await serve('blank', 8195, false)]
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const wide = { width: 1280, height: 800 }
+const phone = { width: 390, height: 844 }
+
+async function shot(name, path, { viewport = wide, scheme = 'light', port = 8196, act } = {}) {
+  const page = await browser.newPage({ viewport, colorScheme: scheme })
+  await page.goto(`http://127.0.0.1:${port}${path}`)
+  await page.waitForLoadState('networkidle')
+  if (act) await act(page)
+  await page.waitForTimeout(600)
+  await page.evaluate(() => window.scrollTo(0, 0))
+  await page.screenshot({ path: resolve(OUT, `${name}.png`) })
+  await page.close()
+}
+const onBench = (recipe, sprayer, planting) => async (page) => {
+  await page.getByRole('button', { name: 'Recipes', exact: true }).click()
+  await page.getByRole('dialog').getByRole('button', { name: recipe }).click()
+  await page.getByRole('button', { name: sprayer }).click()
+  if (planting) await page.getByLabel('For', { exact: true }).selectOption({ label: planting })
+  await page.waitForTimeout(500)
+}
+
+try {
+  await shot('today', '/')
+  await shot('today-phone', '/', { viewport: phone })
+  await shot('bench', '/bench', { act: onBench('Garlic and pepper', 'Pump bottle, 2 L', 'Winter cabbages') })
+  await shot('bench-dark', '/bench', { scheme: 'dark', act: onBench('Evening soap', 'Pump bottle, 2 L', 'Fuchsias in the shade') })
+  await shot('bench-phone', '/bench', { viewport: phone, act: onBench('Evening soap', 'Hand bottle, 750 mL', 'Broad beans, early row') })
+  await shot('card', '/bench', { act: async (page) => { await onBench('Neem at dusk', 'Pump bottle, 2 L', 'White rambler')(page); await page.getByRole('button', { name: 'Card to print' }).click() } })
+  await shot('rounds', '/rounds')
+  await shot('notebook', '/notebook', { act: (page) => page.getByText('What was in it').first().click() })
+  await shot('settings', '/settings')
+  await shot('first-run', '/', { port: 8195 })
+} finally {
+  await browser.close()
+  for (const server of servers) process.kill(-server.pid, 'SIGTERM')
+}

@@ -1,0 +1,24 @@
+import { defineConfig } from '@playwright/test'
+
+const chromium = [
+  '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync',
+]
+
+export default defineConfig({
+  testDir: 'tests/browser',
+  outputDir: 'test-results',
+  globalSetup: './tests/browser/support/setup.ts',
+  globalTeardown: './tests/browser/support/teardown.ts',
+  // One server and one database: the tests take turns.
+  workers: 1,
+  timeout: 150_000,
+  expect: { timeout: 20_000 },
+  retries: 0,
+  reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
+  use: {
+    baseURL: 'http://127.0.0.1:8199',
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: '/usr/bin/chromium', args: chromium },
+    trace: 'retain-on-failure',
+  },
+})

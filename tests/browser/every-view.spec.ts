@@ -1,0 +1,128 @@
+import AxeBuilder from '@axe-core/playwright'
+import { demo } from './support/server'
+import { expect, openRecipe, test } from './support/test'
+import type { Page } from '@playwright/test'
+
+test.use({ allowed: { errors: [/404 \(Not Found/, /net::ERR_(CONNECTION_|EMPTY_RESPONSE|SOCKET_NOT)/] } })
+
+const views: { name: string; open: (page: Page) => Promise<void> }[] = [
+  { name: 'Today', open: async (page) => { await page.goto('/'); await expect(page.getByText('Done last')).toBeVisible() } },
+  { name: 'Bench', open: async (page) => {
+    await page.goto('/bench')
+    await openRecipe(page, 'garlic', 'Garlic and pepper')
+    await page.getByRole('button', { name: 'Pump bottle, 2 L' }).click()
+    await expect(page.locator('.vessel')).toBeVisible()
+    await expect(page.locator('.n-drawer')).toHaveCount(0)
+  } },
+  { name: 'Rounds', open: async (page) => { await page.goto('/rounds'); await expect(page.getByText('Under way')).toBeVisible() } },
+  { name: 'Notebook', open: async (page) => { await page.goto('/notebook'); await expect(page.getByRole('article').first()).toBeVisible() } },
+  { name: 'Settings', open: async (page) => { await page.goto('/settings'); await expect(page.getByLabel('Name of the garden')).toBeVisible() } },
+  { name: 'Recipe card', open: async (page) => {
+    await page.goto('/bench')
+    await openRecipe(page, 'evening', 'Evening soap')
+    await page.getByRole('button', { name: 'Card to print' }).click()
+    await expect(page.getByRole('table')).toBeVisible()
+  } },
+  { name: 'Log dialog', open: async (page) => { await page.goto('/'); await page.getByRole('button', { name: 'Log it' }).first().click(); await expect(page.getByRole('dialog')).toBeVisible() } },
+  { name: 'Plan dialog', open: async (page) => { await page.goto('/bench'); await page.getByRole('button', { name: 'Plan the rounds' }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
+  { name: 'Recipes drawer', open: async (page) => { await page.goto('/bench'); await page.getByRole('button', { name: 'Recipes', exact: true }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
+  { name: 'Not found', open: async (page) => { await page.goto('/no/such/place'); await expect(page.getByText('There is nothing at this address')).toBeVisible() } },
+]
+
+for (const scheme of ['light', 'dark'] as const) {
+  test.describe(scheme, () => {
+    test.use({ colorScheme: scheme })
+    for (const view of views) {
+      test(`axe finds nothing serious in ${view.name}`, async ({ page }) => {
+        await view.open(page)
+        await page.waitForTimeout(400)
+        const { violations } = await new AxeBuilder({ page }).analyze()
+        const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')
+        expect(serious.map((v) => `${v.id}: ${v.nodes.map((node) => node.target.join(' ')).join(' | ')}`)).toEqual([])
+      })
+    }
+  })
+}
+
+for (const view of views) {
+  test(`nothing spills over at 390 px in ${view.name}`, async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 })
+    await view.open(page)
+    await page.waitForTimeout(300)
+    const spilled = await page.evaluate(() => {
+      const wide = document.documentElement.scrollWidth - document.documentElement.clientWidth
+      const scrolls = (element: Element): boolean => {
+        for (let e = element.parentElement; e; e = e.parentElement) {
+          const { overflowX } = getComputedStyle(e)
+          if (overflowX === 'auto' || overflowX === 'scroll' || overflowX === 'hidden' || overflowX === 'clip') return true
+        }
+        return false
+      }
+      const outside = [...document.querySelectorAll('main *, [role=dialog] *')]
+        .filter((e) => e.getBoundingClientRect().right > innerWidth + 1 && e.getBoundingClientRect().width > 0 && !scrolls(e) && !e.closest('.visually-hidden'))
+        .map((e) => `${e.tagName}.${e.className}`)
+      return { wide, outside }
+    })
+    expect(spilled).toEqual({ wide: 0, outside: [] })
+  })
+}
+
+test('the keyboard reaches everything', async ({ page }) => {
+  await page.goto('/')
+  // The keys are pressed faster than a slow machine answers: there must be something to reach first.
+  await expect(page.getByRole('button', { name: 'Log it' }).first()).toBeVisible()
+  await page.keyboard.press('Tab')
+  await expect(page.getByRole('link', { name: 'To the content' })).toBeFocused()
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Tab')
+  await expect(page.getByRole('button', { name: 'Log it' }).first()).toBeFocused()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('dialog')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toBeHidden()
+
+  // On the bench every control can be reached by tabbing on.
+  await page.goto('/bench')
+  await expect(page.locator('.vessel')).toBeVisible()
+  const names = new Set<string>()
+  for (let n = 0; n < 60; n++) {
+    await page.keyboard.press('Tab')
+    names.add(await page.evaluate(() => {
+      const e = document.activeElement
+      return e?.getAttribute('aria-label') ?? (e instanceof HTMLInputElement && e.id ? document.querySelector(`label[for=${e.id}]`)?.textContent : null) ?? e?.textContent ?? ''
+    }))
+  }
+  for (const name of ['Recipes', 'Pump bottle, 2 L', 'Make', 'Amount of base', 'Amount of ingredient 1', 'Add an ingredient', 'Plan the rounds', 'Delete']) {
+    expect([...names].map((n) => n.trim())).toContain(name)
+  }
+})
+
+test('an address that is not there is a real 404', async ({ page }) => {
+  const response = await page.goto('/no/such/place')
+  expect(response?.status()).toBe(404)
+  await page.getByRole('link', { name: 'To Today' }).click()
+  await expect(page.getByText('Done last')).toBeVisible()
+})
+
+test('a view that cannot be loaded says so, and works again when the server is back', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.getByText('Done last')).toBeVisible()
+  await demo.stop()
+  await page.getByRole('navigation').getByRole('link', { name: 'Notebook' }).click()
+  await expect(page.getByRole('alert')).toContainText('This did not work')
+  await demo.start()
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).not.toContainText('This did not work')
+  await expect(page.getByRole('article').first()).toBeVisible()
+})
+
+test('settings are changed, units follow, and the change is undone', async ({ page }) => {
+  await page.goto('/settings')
+  await page.getByLabel('Spoons, cups and volumes').selectOption('us')
+  await page.getByLabel('Light or dark').selectOption('dark')
+  await page.getByRole('button', { name: 'Save the settings' }).click()
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'light')
+  await expect(page.getByLabel('Spoons, cups and volumes')).toHaveValue('metric')
+})

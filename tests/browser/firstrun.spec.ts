@@ -1,0 +1,60 @@
+import { blank } from './support/server'
+import { expect, test } from './support/test'
+
+test.use({ baseURL: blank.url, allowed: { errors: [/422 \(Unprocessable/] }, timezoneId: 'America/New_York', locale: 'en-US' })
+
+test.beforeEach(async () => {
+  await blank.stop()
+  blank.prepare(false)
+  await blank.start()
+})
+
+test('the demo garden is opened at the first run, and a spray is logged in it', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Open the demo garden' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('2 rounds to spray')
+  await page.getByRole('button', { name: 'Log it' }).first().click()
+  await page.getByRole('dialog').getByLabel('What you saw').fill('First one in the book')
+  await page.getByRole('dialog').getByRole('button', { name: 'Log it' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('One round to spray')
+  await page.getByRole('link', { name: 'All of the notebook' }).click()
+  await expect(page.getByRole('article').first()).toContainText('First one in the book')
+  // The first run is over: its page leads on.
+  await page.goto('/welcome')
+  await expect(page).toHaveURL(/\/$/)
+})
+
+test('an empty garden can be begun, and its empty views say what to do', async ({ page }) => {
+  await page.goto('/')
+  await expect(page).toHaveURL(/\/welcome$/)
+  await expect(page.getByRole('button', { name: 'Open the demo garden' })).toBeVisible()
+  await page.getByLabel('Name of the garden').fill('')
+  await page.getByRole('button', { name: 'Begin an empty garden' }).click()
+  await expect(page.getByText('The garden has no name')).toBeVisible()
+  await page.getByLabel('Name of the garden').fill('Back yard')
+  await expect(page.getByLabel('Spoons, cups and volumes')).toHaveValue('us')
+  await page.getByLabel('Latitude').fill('40,7')
+  await page.getByRole('button', { name: 'Begin an empty garden' }).click()
+  await expect(page).toHaveURL(/\/settings$/)
+  await expect(page.getByLabel('Latitude')).toHaveValue('40.7')
+
+  // Empty views say what to do.
+  await page.getByRole('navigation').getByRole('link', { name: 'Today' }).click()
+  await expect(page.getByText('Nothing is due today')).toBeVisible()
+  await page.getByRole('navigation').getByRole('link', { name: 'Notebook' }).click()
+  await expect(page.getByText('The notebook is empty')).toBeVisible()
+
+  // A planting by another name, then the bench in US measures.
+  await page.getByRole('navigation').getByRole('link', { name: 'Settings' }).click()
+  await page.getByLabel('Plant', { exact: true }).fill('courgettes')
+  await page.getByRole('button', { name: 'Add the planting' }).click()
+  await expect(page.getByText('1 × Zucchini')).toBeVisible()
+  await page.getByLabel('Plant', { exact: true }).fill('triffid')
+  await page.getByRole('button', { name: 'Add the planting' }).click()
+  await expect(page.getByText('"triffid" is not a plant known here')).toBeVisible()
+  await page.getByRole('navigation').getByRole('link', { name: 'Bench' }).click()
+  await page.getByRole('button', { name: 'Pump bottle, 2 L' }).click()
+  await page.getByLabel('For', { exact: true }).selectOption({ label: 'Zucchini' })
+  // 1700 mL in US fluid ounces: 57.5
+  await expect(page.getByText('Makes 57.5 fl oz')).toBeVisible()
+})

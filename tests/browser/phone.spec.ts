@@ -1,0 +1,50 @@
+import { expect, openRecipe, test } from './support/test'
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, allowed: { errors: [/422 \(Unprocessable/] } })
+
+test('a round is logged on a phone, with wet hands and a decimal comma', async ({ page }) => {
+  await page.goto('/')
+  const due = page.getByRole('article').filter({ hasText: 'Oil and soap for scale' })
+  await expect(due).toContainText('then')
+  await due.getByRole('button', { name: 'Log it' }).tap()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('How much was used').fill('1,2 buckets of')
+  await dialog.getByRole('button', { name: 'Log it' }).tap()
+  await expect(dialog.getByText('is not a unit known here')).toBeVisible()
+  await dialog.getByLabel('How much was used').fill('1,2 L')
+  await dialog.getByLabel('What you saw').fill('Two live ones on ten leaves')
+  // What was typed is still there after the dialog was closed by mistake.
+  await dialog.getByRole('button', { name: 'Not now' }).tap()
+  await due.getByRole('button', { name: 'Log it' }).tap()
+  await expect(dialog.getByLabel('What you saw')).toHaveValue('Two live ones on ten leaves')
+  await dialog.getByLabel('How much was used').fill('1,2 L')
+  await dialog.getByRole('button', { name: 'Log it' }).tap()
+  await expect(page.getByText('Two live ones on ten leaves')).toBeVisible()
+  await expect(due).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).tap()
+  await expect(due).toHaveCount(1)
+  await expect(page.getByText('Two live ones on ten leaves')).toHaveCount(0)
+})
+
+test('what is touched is large enough to touch', async ({ page }) => {
+  await page.goto('/bench')
+  await openRecipe(page, 'evening', 'Evening soap')
+  await expect(page.locator('.n-drawer')).toHaveCount(0)
+  const small = await page.evaluate(() => [...document.querySelectorAll('main button, main input, main select, nav a')]
+    .filter((e) => e.getBoundingClientRect().width > 0 && !e.closest('.n-base-selection') && !e.closest('.visually-hidden'))
+    .filter((e) => e.getBoundingClientRect().height < 43.5)
+    .map((e) => `${e.tagName} ${e.getAttribute('aria-label') ?? e.textContent}`))
+  expect(small).toEqual([])
+})
+
+test('nothing is set smaller than 14 px', async ({ page }) => {
+  for (const path of ['/', '/bench', '/rounds', '/notebook', '/settings']) {
+    await page.goto(path)
+    await page.waitForLoadState('networkidle')
+    const tiny = await page.evaluate(() => [...document.querySelectorAll('body *')]
+      .filter((e) => !(e instanceof SVGElement) && [...e.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.textContent?.trim()))
+      .filter((e) => e.getBoundingClientRect().width > 1 && Number.parseFloat(getComputedStyle(e).fontSize) < 14)
+      .map((e) => `${e.tagName}.${e.className}`))
+    expect(tiny, path).toEqual([])
+  }
+})
