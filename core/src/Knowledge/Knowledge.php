@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Knowledge;
 
+use Nebbia\Core\Diagnosis\Likelihoods;
+use Nebbia\Core\Diagnosis\Sign;
 use Nebbia\Core\Ingredient\Ingredient;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\KitchenSet;
 use Nebbia\Core\Measure\Units;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Plant\Modifier;
 use Nebbia\Core\Plant\Plant;
+use Nebbia\Core\Remedy\Remedy;
 use Nebbia\Core\Substance\Substance;
+use Nebbia\Core\Tactic\Tactic;
 use Nebbia\Core\Target\Target;
 use Nebbia\Core\Tolerance\Thresholds;
 
@@ -43,6 +48,17 @@ final class Knowledge
 
     /** @var array<string, Target> */
     private array $targets = [];
+
+    /** @var array<string, Sign> */
+    private array $signs = [];
+
+    private ?Likelihoods $likelihoods = null;
+
+    /** @var array<string, Tactic>|null */
+    private ?array $tactics = null;
+
+    /** @var array<string, Remedy>|null */
+    private ?array $remedies = null;
 
     /** @var array<string, Interval> */
     private array $drops = [];
@@ -99,7 +115,38 @@ final class Knowledge
     {
         $id = $this->find('plants', $name) ?? throw UnknownName::plant($name, $this->names('plants')->nearest($name));
 
-        return $this->plants[$id] ??= Plant::fromRow($this->row('plants', $id));
+        return $this->plants[$id] ??= $this->makePlant($this->row('plants', $id));
+    }
+
+    /** @throws UnknownName if there is no such sign */
+    public function sign(string $id): Sign
+    {
+        return $this->signs[$id] ??= isset($this->index('signs')[$id])
+            ? Sign::fromRow($this->row('signs', $id))
+            : throw UnknownName::sign($id, $this->names('signs')->nearest($id));
+    }
+
+    public function likelihoods(): Likelihoods
+    {
+        return $this->likelihoods ??= Likelihoods::from($this);
+    }
+
+    /** @return array<string, Tactic> by id */
+    public function tactics(): array
+    {
+        return $this->tactics ??= array_map(Tactic::fromRow(...), $this->index('tactics'));
+    }
+
+    /** @return array<string, Remedy> by id */
+    public function remedies(): array
+    {
+        return $this->remedies ??= array_map(Remedy::fromRow(...), $this->index('remedies'));
+    }
+
+    /** @return list<Modifier> */
+    public function modifiers(): array
+    {
+        return array_values(array_map(Modifier::fromRow(...), $this->rows('modifiers', 'rows')));
     }
 
     /** @throws UnknownName if there is no such target by any name */
@@ -116,7 +163,7 @@ final class Knowledge
         return $this->find('targets', $name);
     }
 
-    /** @return list<string> ids of substances, ingredients, plants or targets, in the order of the file */
+    /** @return list<string> ids of a file's rows, in its order */
     public function ids(string $file): array
     {
         return array_keys($this->index($file));
@@ -143,6 +190,14 @@ final class Knowledge
     private function find(string $file, string $name): ?string
     {
         return isset($this->index($file)[$name]) ? $name : $this->names($file)->find($name);
+    }
+
+    private function makePlant(Row $row): Plant
+    {
+        $above = [$this->row('plant-habits', $row->string('habit'))];
+        $family = $this->index('plant-families')[$row->string('family')] ?? null;
+
+        return Plant::fromRow($row, $family === null ? $above : [$family, ...$above]);
     }
 
     private function names(string $file): Names

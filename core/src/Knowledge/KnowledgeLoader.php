@@ -14,10 +14,14 @@ use Symfony\Component\Yaml\Yaml;
 final readonly class KnowledgeLoader
 {
     private const FILES = [
-        'units', 'drops', 'substances', 'ingredients', 'plants', 'targets', 'tolerances', 'order', 'pairs', 'dangers',
+        'units', 'drops', 'substances', 'ingredients', 'plants', 'plant-families', 'plant-habits', 'modifiers', 'targets', 'signs',
+        'diagnosis', 'tactics', 'remedies', 'tolerances', 'order', 'pairs', 'dangers',
     ];
 
     private const LANGUAGES = ['en'];
+
+    /** The files of each language's folder; a key may be nested there, and is flat, with dots, afterwards. */
+    private const CATALOGUES = ['judgement', 'signs', 'targets', 'measures', 'scouting'];
 
     public function __construct(
         private string $dataFolder,
@@ -74,12 +78,36 @@ final readonly class KnowledgeLoader
     private function read(): array
     {
         $data = [];
-        foreach ($this->paths() as $name => $path) {
-            $text = is_file($path) ? file_get_contents($path) : false;
-            $data[$name] = Yaml::parse($text === false ? throw BrokenData::unreadable($path) : $text);
+        foreach (self::FILES as $name) {
+            $data[$name] = $this->parse($this->paths()[$name]);
+        }
+        foreach (self::LANGUAGES as $language) {
+            $sentences = [];
+            foreach (self::CATALOGUES as $part) {
+                $sentences += self::flat($this->parse($this->paths()["messages/$language/$part"]));
+            }
+            $data["messages.$language"] = $sentences;
         }
 
         return $data;
+    }
+
+    private function parse(string $path): mixed
+    {
+        $text = is_file($path) ? file_get_contents($path) : false;
+
+        return Yaml::parse($text === false ? throw BrokenData::unreadable($path) : $text);
+    }
+
+    /** @return array<string, mixed> a.b.c => sentence */
+    private static function flat(mixed $tree, string $under = ''): array
+    {
+        $flat = [];
+        foreach (is_array($tree) ? $tree : [] as $key => $value) {
+            $flat += is_array($value) ? self::flat($value, "$under$key.") : ["$under$key" => $value];
+        }
+
+        return $flat;
     }
 
     /** @return array<string, string> name => path */
@@ -90,7 +118,9 @@ final readonly class KnowledgeLoader
             $paths[$name] = "$this->dataFolder/$name.yaml";
         }
         foreach (self::LANGUAGES as $language) {
-            $paths["messages.$language"] = "$this->dataFolder/messages/$language.yaml";
+            foreach (self::CATALOGUES as $part) {
+                $paths["messages/$language/$part"] = "$this->dataFolder/messages/$language/$part.yaml";
+            }
         }
 
         return $paths;

@@ -25,6 +25,11 @@ final class UnknownName extends BadInput
         return self::with('name.target', $name, $nearest);
     }
 
+    public static function sign(string $name, ?string $nearest): self
+    {
+        return self::with('name.sign', $name, $nearest);
+    }
+
     private static function with(string $key, string $name, ?string $nearest): self
     {
         $name = mb_substr($name, 0, 60);

@@ -7,38 +7,63 @@ namespace Nebbia\Core\Plant;
 use Nebbia\Core\Knowledge\Row;
 
 /**
- * A kind of plant, and how it stands sprays.
+ * A kind of plant, and how it stands sprays. What its own row leaves out it has from its family, and else from its habit.
  */
 final readonly class Plant
 {
     /**
+     * @param  string  $habit  how it grows: vegetable, houseplant ...
+     * @param  string|null  $eaten  what is harvested: leaf, fruit, root, seed, flower, stem; null where nothing is
      * @param  list<string>  $sensitiveTo  lists of sensitive plants it stands in outright
      * @param  array<string, string>  $notedFor  lists that name some of its kind, or a part of it: list => which
+     * @param  bool  $nightBreathing  its pores open after dusk (CAM)
      */
     private function __construct(
         public string $id,
         public string $name,
         public string $botanical,
         public string $family,
+        public string $habit,
+        public ?string $eaten,
+        public LeafSurface $surface,
         public SensitivityGroup $usualGroup,
         public array $sensitiveTo,
         public array $notedFor,
+        public bool $nightBreathing,
         public string $basis,
         public string $sure,
     ) {}
 
-    public static function fromRow(Row $row): self
+    /** @param  list<Row>  $above  its family's row where there is one, then its habit's */
+    public static function fromRow(Row $row, array $above): self
     {
+        $all = [$row, ...$above];
+        $from = static function (string $key) use ($all): ?Row {
+            foreach ($all as $one) {
+                if ($one->has($key)) {
+                    return $one;
+                }
+            }
+
+            return null;
+        };
+        // The ground of what it says on sprays, which is where that is said.
+        $ground = $row->has('basis') ? $row : ($from('sensitive_to') ?? $from('noted_for') ?? $from('basis') ?? $row);
+
         return new self(
             $row->string('id'),
             $row->string('name'),
             $row->string('botanical'),
             $row->string('family'),
-            SensitivityGroup::from($row->string('group')),
-            $row->strings('sensitive_to'),
-            $row->stringMap('noted_for'),
-            $row->string('basis'),
-            $row->string('sure'),
+            $row->string('habit'),
+            $row->has('eaten') ? $row->string('eaten') : null,
+            LeafSurface::from(($from('surface') ?? $row)->string('surface')),
+            SensitivityGroup::from(($from('group') ?? $row)->string('group')),
+            ($from('sensitive_to') ?? $row)->strings('sensitive_to'),
+            ($from('noted_for') ?? $row)->stringMap('noted_for'),
+            ($from('night_breathing') ?? $row)->bool('night_breathing'),
+            $ground->string('basis'),
+            $ground->string('sure'),
         );
     }
 
@@ -46,5 +71,10 @@ final readonly class Plant
     public function groupFor(?string $list): SensitivityGroup
     {
         return $list !== null && in_array($list, $this->sensitiveTo, true) ? SensitivityGroup::Sensitive : $this->usualGroup;
+    }
+
+    public function hatesLime(): bool
+    {
+        return in_array('lime-hating', $this->sensitiveTo, true);
     }
 }

@@ -5,18 +5,54 @@ declare(strict_types=1);
 namespace Nebbia\Core\Target;
 
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Measure\Interval;
 
-/** A pest, disease or weed. */
+/** A pest, disease or weed, or a look-alike that is none of these and wants no spray. */
 final readonly class Target
 {
+    /**
+     * @param  Likeliness|null  $likeliness  how likely it is at all; null for weeds, which nobody has to diagnose
+     * @param  list<string>  $enemies  ids of its natural enemies
+     * @param  Interval|null  $everyDays  days between contact sprays
+     * @param  Interval|null  $times  how many contact sprays
+     * @param  Interval|null  $hopelessFrom  % of the leaf from which the plant cannot be saved
+     */
     private function __construct(
         public string $id,
         public string $name,
-        public string $kind,
+        public TargetKind $kind,
+        public ?Likeliness $likeliness,
+        public ?Cycle $cycle,
+        public ?Latency $latency,
+        public array $enemies,
+        public ?WatchLevel $watchUntil,
+        public ?Interval $everyDays,
+        public ?Interval $times,
+        public ?Interval $hopelessFrom,
     ) {}
 
     public static function fromRow(Row $row): self
     {
-        return new self($row->string('id'), $row->string('name'), $row->string('kind'));
+        $rounds = $row->has('rounds') ? $row->row('rounds') : null;
+
+        return new self(
+            $row->string('id'),
+            $row->string('name'),
+            TargetKind::from($row->string('kind')),
+            $row->has('common') ? Likeliness::fromRow($row) : null,
+            $row->has('cycle') ? Cycle::fromRow($row->row('cycle')) : null,
+            $row->has('latent') ? Latency::fromRow($row->row('latent')) : null,
+            $row->strings('enemies'),
+            $row->has('watch_until') ? WatchLevel::fromRow($row->row('watch_until')) : null,
+            $rounds?->row('every_days')->interval(),
+            $rounds?->row('times')->interval(),
+            $row->has('hopeless_from') ? $row->row('hopeless_from')->interval() : null,
+        );
+    }
+
+    /** Whether nothing alive is to be treated. */
+    public function isLookAlike(): bool
+    {
+        return $this->kind === TargetKind::LookAlike;
     }
 }

@@ -105,8 +105,8 @@ it('suggests the nearest name', function (): void {
 
 it('is compiled, and compiled anew when a data file changes', function (): void {
     $folder = sys_get_temp_dir().'/nebbia-data-'.getmypid();
-    mkdir("$folder/messages", 0o777, true);
-    foreach ([...(glob(DATA.'/*.yaml') ?: []), DATA.'/messages/en.yaml'] as $path) {
+    mkdir("$folder/messages/en", 0o777, true);
+    foreach ([...(glob(DATA.'/*.yaml') ?: []), ...(glob(DATA.'/messages/en/*.yaml') ?: [])] as $path) {
         copy($path, $folder.substr($path, strlen(DATA)));
     }
     $compiled = "$folder/compiled.php";
@@ -122,7 +122,8 @@ it('is compiled, and compiled anew when a data file changes', function (): void 
         clearstatcache();
         expect(fn () => $load(true))->toThrow(BrokenData::class);
     } finally {
-        array_map(unlink(...), [...(glob("$folder/*.*") ?: []), ...(glob("$folder/messages/*") ?: [])]);
+        array_map(unlink(...), [...(glob("$folder/*.*") ?: []), ...(glob("$folder/messages/en/*") ?: [])]);
+        rmdir("$folder/messages/en");
         rmdir("$folder/messages");
         rmdir($folder);
     }
