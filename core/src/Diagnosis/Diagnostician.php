@@ -23,9 +23,10 @@ final readonly class Diagnostician
     {
         $prior = $this->likelihoods->prior($circumstances);
         $posterior = $this->posterior($prior, $answers);
+        $clues = $this->clues($prior, $answers);
         $ranked = [];
         foreach ($this->likelihoods->causes as $n => $cause) {
-            $ranked[] = new RankedCause($cause, $posterior[$n], $this->clues($n, $prior, $answers));
+            $ranked[] = new RankedCause($cause, $posterior[$n], $clues[$n]);
         }
         usort($ranked, static fn (RankedCause $a, RankedCause $b): int => $b->probability <=> $a->probability);
 
@@ -61,29 +62,34 @@ final readonly class Diagnostician
     }
 
     /**
-     * What each answer does to the odds of one cause: log2 of P(answer | cause) over P(answer | the other causes), these as
+     * What each answer does to the odds of each cause: log2 of P(answer | cause) over P(answer | the other causes), these as
      * likely as all the other answers leave them. Above zero it speaks for the cause, and can then not have lowered it.
      *
      * @param  list<float>  $prior
-     * @return list<Clue> the weightiest first
+     * @return list<list<Clue>> by cause, the weightiest first
      */
-    private function clues(int $cause, array $prior, Answers $answers): array
+    private function clues(array $prior, Answers $answers): array
     {
-        $clues = [];
+        $clues = array_map(static fn (): array => [], $prior);
         foreach ($answers->seen as $sign => $there) {
             $without = $this->posterior($prior, $answers->without($sign));
-            $others = 0.0;
-            $weight = 0.0;
-            foreach ($this->likelihoods->present[$sign] as $n => $chance) {
-                if ($n !== $cause) {
-                    $others += $without[$n] * ($there ? $chance : 1.0 - $chance);
-                    $weight += $without[$n];
+            $chances = array_map(static fn (float $chance): float => $there ? $chance : 1.0 - $chance, $this->likelihoods->present[$sign]);
+            $seen = $this->knowledge->sign($sign);
+            foreach ($chances as $cause => $own) {
+                // Summed over the others and not as 1 less its own: a sure cause leaves too few digits for that.
+                $others = $weight = 0.0;
+                foreach ($chances as $n => $chance) {
+                    if ($n !== $cause) {
+                        $others += $without[$n] * $chance;
+                        $weight += $without[$n];
+                    }
                 }
+                $clues[$cause][] = new Clue($seen, $there, log($own * $weight / $others, 2));
             }
-            $own = $this->likelihoods->present[$sign][$cause];
-            $clues[] = new Clue($this->knowledge->sign($sign), $there, log(($there ? $own : 1.0 - $own) * $weight / $others, 2));
         }
-        usort($clues, static fn (Clue $a, Clue $b): int => abs($b->bits) <=> abs($a->bits));
+        foreach ($clues as &$own) {
+            usort($own, static fn (Clue $a, Clue $b): int => abs($b->bits) <=> abs($a->bits));
+        }
 
         return $clues;
     }

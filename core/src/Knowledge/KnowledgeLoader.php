@@ -15,7 +15,7 @@ final readonly class KnowledgeLoader
 {
     private const FILES = [
         'units', 'drops', 'substances', 'ingredients', 'plants', 'plant-families', 'plant-habits', 'modifiers', 'targets', 'signs',
-        'diagnosis', 'tactics', 'remedies', 'tolerances', 'order', 'pairs', 'dangers',
+        'diagnosis', 'decision', 'tactics', 'remedies', 'tolerances', 'order', 'pairs', 'dangers',
     ];
 
     private const LANGUAGES = ['en'];

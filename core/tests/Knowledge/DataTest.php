@@ -69,6 +69,48 @@ it('names only substances, groups and lists that there are', function (): void {
     expect(array_values(array_diff(array_unique(array_column($data['ingredients'], 'group')), $groups)))->toBe([]);
 });
 
+it('names only targets, plants, signs, tactics and messages that there are', function (): void {
+    $data = allData();
+    $targets = array_column($data['targets'], 'id');
+    $tokens = [...array_column($data['plants'], 'id'), ...array_column($data['plants'], 'family'), ...array_column($data['plants'], 'habit')];
+    $named = $hosts = [];
+    foreach ($data['signs'] as $sign) {
+        $causes = [...$sign['nearly_always'] ?? [], ...$sign['often'] ?? [], ...$sign['sometimes'] ?? [], ...$sign['seldom'] ?? []];
+        expect(array_unique($causes))->toHaveCount(count($causes), $sign['id'].' names a cause twice');
+        $named = [...$named, ...$causes];
+    }
+    foreach ($data['targets'] as $target) {
+        $hosts = [...$hosts, ...$target['hosts']['main'] ?? [], ...$target['hosts']['some'] ?? []];
+    }
+    foreach ([...$data['tactics'], ...$data['remedies']] as $row) {
+        $named = [...$named, ...array_keys($row['for'])];
+    }
+    expect(array_values(array_diff($named, $targets)))->toBe([])
+        ->and(array_values(array_diff($hosts, $tokens)))->toBe([])
+        ->and(array_values(array_diff(array_column($data['plants'], 'habit'), array_column($data['plant-habits'], 'id'))))->toBe([]);
+});
+
+it('knows as much as was promised', function (): void {
+    $data = allData();
+    $kinds = array_count_values(array_column($data['targets'], 'kind'));
+    expect(count($data['plants']))->toBeGreaterThanOrEqual(80)
+        ->and($kinds['pest'] + $kinds['disease'] + $kinds['weed'])->toBeGreaterThanOrEqual(30)
+        ->and(count($data['signs']))->toBeGreaterThanOrEqual(60)
+        ->and(array_diff(['sun-scorch', 'spray-burn', 'drought', 'overwatering', 'nitrogen-lack', 'virus'], array_column(array_filter($data['targets'], fn (array $t): bool => $t['kind'] === 'look-alike'), 'id')))->toBe([]);
+});
+
+it('gives every pest and disease a sign that is usual for it, and something to do', function (): void {
+    $data = allData();
+    $usual = array_merge(...array_map(fn (array $sign): array => [...$sign['nearly_always'] ?? [], ...$sign['often'] ?? []], $data['signs']));
+    $done = array_merge(...array_map(fn (array $row): array => array_keys($row['for']), $data['tactics']));
+    foreach ($data['targets'] as $target) {
+        expect($done)->toContain($target['id']);
+        if ($target['kind'] !== 'weed') {
+            expect($usual)->toContain($target['id']);
+        }
+    }
+});
+
 it('is careful before it stops, and gentler to the sensitive', function (): void {
     foreach (allData()['tolerances']['leaves'] as $row) {
         foreach (['sensitive', 'ordinary', 'hardy'] as $group) {
@@ -85,6 +127,32 @@ it('has a sentence for everything the data can say', function (): void {
         foreach ($rows as $row) {
             $keys = [...$keys, "$kind.{$row['id']}.what", "$kind.{$row['id']}.because", "$kind.{$row['id']}.instead"];
         }
+    }
+    foreach ($data['signs'] as $row) {
+        $keys = [...$keys, "sign.{$row['id']}.name", "sign.{$row['id']}.look", "sign.{$row['id']}.unlike", "place.{$row['place']}.name", "place.{$row['place']}.where", "place.{$row['place']}.when"];
+    }
+    foreach ($data['targets'] as $row) {
+        $keys = [...$keys, "target.{$row['id']}.does", "target.{$row['id']}.look", "target.{$row['id']}.favours", ...array_map(fn (string $enemy): string => "enemy.$enemy", $row['enemies'] ?? [])];
+        $keys = match ($row['kind']) {
+            'pest' => [...$keys, "target.{$row['id']}.reached", "target.{$row['id']}.spared"],
+            'look-alike' => [...$keys, "care.{$row['id']}"],
+            default => $keys,
+        };
+        foreach ($row['cycle']['stages'] ?? [] as $stage) {
+            $keys[] = "stage.{$stage['stage']}";
+        }
+    }
+    foreach ($data['tactics'] as $row) {
+        $keys = [...$keys, "tactic.{$row['id']}.name", "tactic.{$row['id']}.do", "tactic.{$row['id']}.watch"];
+    }
+    foreach ($data['remedies'] as $row) {
+        $keys = [...$keys, "remedy.{$row['id']}.name", "remedy.{$row['id']}.how", "remedy.{$row['id']}.limits", "mode.{$row['mode']}"];
+        foreach ($row['for'] as $pairing) {
+            $keys = [...$keys, "evidence.{$pairing['evidence']}", ...array_map(fn (string $stage): string => "stage.$stage", $pairing['stages'] ?? [])];
+        }
+    }
+    foreach ($data['modifiers']['rows'] as $row) {
+        $keys[] = "modifier.{$row['id']}";
     }
     expect(array_values(array_diff($keys, array_keys(Cases::knowledge()->sentences('en')))))->toBe([]);
 });
