@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\DiagnosisReport;
+use App\Exceptions\BadFile;
+use BackedEnum;
+use Illuminate\Console\Command;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Diagnosis\Answers;
+use Nebbia\Core\Diagnosis\Circumstances;
+use Nebbia\Core\Diagnosis\Diagnostician;
+use Nebbia\Core\Diagnosis\Season;
+use Nebbia\Core\Diagnosis\Weather;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Plant\Plant;
+
+/** From signs to causes: nebbia.diagnosis/1, or a page of text. */
+final class DiagnoseCommand extends Command
+{
+    protected $signature = 'nebbia:diagnose
+        {--sign=* : a sign that is there}
+        {--not=* : a sign that was looked for and is not there}
+        {--plant= : the plant it is on, by any of its names}
+        {--place= : indoors or outdoors}
+        {--season= : spring, summer, autumn or winter}
+        {--weather=* : what the last weeks were: wet, dry, hot, cool}
+        {--list : print the ids of the signs}
+        {--json : print nebbia.diagnosis/1}';
+
+    protected $description = 'Find what is behind the signs on a plant, and the next look that would tell most';
+
+    public function handle(Knowledge $knowledge, DiagnosisReport $report): int
+    {
+        if ($this->option('list')) {
+            $this->output->write($this->option('json') ? $report->listJson($knowledge)."\n" : implode("\n", $knowledge->ids('signs'))."\n");
+
+            return self::SUCCESS;
+        }
+        $present = $this->ids('sign');
+        $absent = $this->ids('not');
+        if ($present === [] && $absent === []) {
+            throw BadFile::option('sign', 'say at least one sign that is there, as in --sign=fine-webbing; --list prints them.');
+        }
+        try {
+            $answers = Answers::of($knowledge, $present, $absent);
+            $circumstances = Circumstances::of($this->plant($knowledge), $this->indoors(), $this->season(), $this->weather());
+        } catch (BadInput $e) {
+            throw match (true) {
+                str_starts_with($e->field(), 'present') => BadFile::option('sign', $report->say($e->said)),
+                str_starts_with($e->field(), 'absent') => BadFile::option('not', $report->say($e->said)),
+                default => BadFile::option($e->field(), $report->say($e->said)),
+            };
+        }
+        $diagnosis = Diagnostician::with($knowledge)->diagnose($answers, $circumstances);
+        $this->output->write($this->option('json') ? $report->json($diagnosis, $knowledge)."\n" : $report->text($diagnosis, $knowledge));
+
+        return self::SUCCESS;
+    }
+
+    /** @return list<string> repeated options, and what one of them lists with commas */
+    private function ids(string $option): array
+    {
+        $ids = [];
+        foreach ((array) $this->option($option) as $value) {
+            foreach (explode(',', mb_scrub((string) $value)) as $id) {
+                $ids[] = trim($id);
+            }
+        }
+
+        return $ids;
+    }
+
+    private function plant(Knowledge $knowledge): ?Plant
+    {
+        $plant = $this->text('plant');
+        try {
+            return $plant === null ? null : $knowledge->plant($plant);
+        } catch (BadInput $e) {
+            throw $e->at('plant');
+        }
+    }
+
+    private function indoors(): ?bool
+    {
+        $place = $this->text('place');
+
+        return match ($place) {
+            null => null,
+            'indoors' => true,
+            'outdoors' => false,
+            default => throw BadFile::option('place', 'this must be indoors or outdoors.'),
+        };
+    }
+
+    private function season(): ?Season
+    {
+        $season = $this->text('season');
+
+        return $season === null ? null : Season::tryFrom($season) ?? throw $this->oneOf('season', Season::cases());
+    }
+
+    /** @return list<Weather> */
+    private function weather(): array
+    {
+        return array_map(fn (string $word): Weather => Weather::tryFrom($word) ?? throw $this->oneOf('weather', Weather::cases()), $this->ids('weather'));
+    }
+
+    /** @param  list<BackedEnum>  $cases */
+    private function oneOf(string $option, array $cases): BadFile
+    {
+        return BadFile::option($option, 'this must be one of '.implode(', ', array_column($cases, 'value')).'.');
+    }
+
+    private function text(string $option): ?string
+    {
+        $value = $this->option($option);
+
+        return is_string($value) ? trim(mb_scrub($value)) : null;
+    }
+}

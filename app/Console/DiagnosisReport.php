@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Nebbia\Core\Diagnosis\Clue;
+use Nebbia\Core\Diagnosis\Diagnosis;
+use Nebbia\Core\Diagnosis\RankedCause;
+use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Message;
+
+/** Writes a diagnosis down: as nebbia.diagnosis/1, or as a page to read. */
+final readonly class DiagnosisReport
+{
+    public const FORMAT = 'nebbia.diagnosis/1';
+
+    /** How many causes a page of text lists. */
+    private const SHOWN = 5;
+
+    public function __construct(private Catalogue $catalogue) {}
+
+    public function say(Message $message): string
+    {
+        return $this->catalogue->say($message);
+    }
+
+    /** @return array<string, mixed> nebbia.diagnosis/1 */
+    public function toArray(Diagnosis $diagnosis, Knowledge $knowledge): array
+    {
+        $next = $diagnosis->nextLook;
+
+        return [
+            'format' => self::FORMAT,
+            'causes' => array_map(fn (RankedCause $cause): array => [
+                'target' => $cause->cause,
+                'name' => $this->name($cause, $knowledge),
+                'probability' => $cause->probability,
+                'because' => array_map(static fn (Clue $clue): array => ['sign' => $clue->sign->id, 'seen' => $clue->there, 'bits' => $clue->bits], $cause->clues),
+            ], $diagnosis->causes),
+            'settled' => $diagnosis->isSettled(),
+            'next_question' => $next === null ? null : [
+                'sign' => $next->sign->id,
+                'gain_bits' => $next->gainBits,
+                'where' => $this->say($next->sign->where()),
+                'when' => $this->say($next->sign->when()),
+                'name' => $this->say($next->sign->name()),
+                'look' => $this->say($next->sign->look()),
+            ],
+            'findings' => array_map(fn (Finding $finding): array => $finding->toArray($this->catalogue), $diagnosis->findings($knowledge)),
+        ];
+    }
+
+    public function json(Diagnosis $diagnosis, Knowledge $knowledge): string
+    {
+        return $this->encode($this->toArray($diagnosis, $knowledge));
+    }
+
+    /** All that can be named in a question, for programs. */
+    public function listJson(Knowledge $knowledge): string
+    {
+        return $this->encode([
+            'signs' => array_map(fn (string $id): array => ['id' => $id, 'name' => $this->say($knowledge->sign($id)->name())], $knowledge->ids('signs')),
+            'targets' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $knowledge->target($id)->name], $knowledge->ids('targets')),
+            'plants' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $knowledge->plant($id)->name], $knowledge->ids('plants')),
+        ]);
+    }
+
+    public function text(Diagnosis $diagnosis, Knowledge $knowledge): string
+    {
+        $text = '';
+        foreach ($diagnosis->findings($knowledge) as $finding) {
+            $said = $finding->toArray($this->catalogue);
+            $text .= "{$said['what']}\n  {$said['because']}\n  {$said['instead']}\n";
+        }
+        $text .= "\nCauses\n";
+        foreach (array_slice($diagnosis->causes, 0, self::SHOWN) as $cause) {
+            $text .= sprintf("  %5.1f %%  %s\n", 100 * $cause->probability, $this->name($cause, $knowledge));
+        }
+        $text .= "\nWhy ".$this->name($diagnosis->first(), $knowledge)."\n";
+        foreach ($diagnosis->first()->clues as $clue) {
+            $text .= sprintf("  %s: %s (%+.1f bits)%s\n", $clue->bits > 0 ? 'for' : 'against', $this->say($clue->sign->name()), $clue->bits, $clue->there ? '' : ', not found');
+        }
+        if ($diagnosis->nextLook !== null) {
+            $sign = $diagnosis->nextLook->sign;
+            $text .= sprintf("\nLook next for\n  %s (--sign=%s or --not=%s; tells %.2f bits)\n  %s\n", $this->say($sign->name()), $sign->id, $sign->id, $diagnosis->nextLook->gainBits, $this->say($sign->look()));
+        }
+
+        return $text;
+    }
+
+    private function name(RankedCause $cause, Knowledge $knowledge): string
+    {
+        return $cause->isNone() ? $this->say(Message::of('cause.none-of-these')) : $knowledge->target($cause->cause)->name;
+    }
+
+    private function encode(mixed $data): string
+    {
+        return json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PRETTY_PRINT);
+    }
+}
