@@ -10,6 +10,7 @@ use App\Models\Planting;
 use App\Models\Recipe;
 use App\Models\RoundStatus;
 use App\Models\Sprayer;
+use App\Models\Trouble;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Nebbia\Core\Schedule\Repeat;
@@ -27,10 +28,12 @@ final readonly class PlanCourse
         float $volumeMl,
         Repeat $repeat,
         CarbonImmutable $startsOn,
+        ?Trouble $trouble = null,
     ): Course {
         $course = $garden->courses()->create([
             'recipe_id' => $recipe->id,
             'sprayer_id' => $sprayer?->id,
+            'trouble_id' => $trouble?->id,
             'target' => $target,
             'volume_ml' => $volumeMl,
             'every_days' => $repeat->everyDays,

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $garden_id
  * @property string $recipe_id
  * @property string|null $sprayer_id
+ * @property string|null $trouble_id
  * @property string|null $target
  * @property float $volume_ml
  * @property int $every_days
@@ -47,6 +48,12 @@ final class Course extends HouseholdModel
     public function plantings(): BelongsToMany
     {
         return $this->belongsToMany(Planting::class)->withTrashed()->orderBy('name');
+    }
+
+    /** @return BelongsTo<Trouble, $this> */
+    public function trouble(): BelongsTo
+    {
+        return $this->belongsTo(Trouble::class);
     }
 
     /** @return HasMany<Round, $this> */

@@ -35,10 +35,34 @@ final class Garden extends HouseholdModel
         return $this->hasMany(Zone::class)->orderBy('position');
     }
 
-    /** @return HasMany<Planting, $this> */
+    /** @return HasMany<Planting, $this> with those that are retired */
     public function plantings(): HasMany
     {
         return $this->hasMany(Planting::class)->orderBy('name');
+    }
+
+    /** @return HasMany<Planting, $this> that stand there now */
+    public function standing(): HasMany
+    {
+        return $this->plantings()->whereNull('retired_on');
+    }
+
+    /** @return HasMany<Trouble, $this> */
+    public function troubles(): HasMany
+    {
+        return $this->hasMany(Trouble::class)->orderByDesc('noticed_on')->orderByDesc('id');
+    }
+
+    /** @return HasMany<Count, $this> */
+    public function counts(): HasMany
+    {
+        return $this->hasMany(Count::class);
+    }
+
+    /** @return HasMany<Scouting, $this> */
+    public function scoutings(): HasMany
+    {
+        return $this->hasMany(Scouting::class);
     }
 
     /** @return HasMany<Sprayer, $this> */

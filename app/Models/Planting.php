@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Nebbia\Core\Decision\PlantValue;
 
 /**
  * This gardener's own plants of one kind in one place.
@@ -13,16 +16,42 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $zone_id
  * @property string $plant a kind of plant that core knows
  * @property string $name
+ * @property string|null $variety
  * @property int $number
  * @property string $stage
+ * @property float|null $height_cm
+ * @property bool $indoors
+ * @property bool $in_flower
+ * @property CarbonImmutable|null $harvest_on
+ * @property CarbonImmutable|null $new_until in quarantine until then
+ * @property PlantValue $value
+ * @property CarbonImmutable|null $retired_on no longer there; its notes are
+ * @property string|null $retired_why
  * @property string|null $note
  * @property-read Zone $zone
  */
 final class Planting extends HouseholdModel
 {
+    protected $attributes = ['indoors' => false, 'in_flower' => false, 'value' => 'dear', 'variety' => null, 'height_cm' => null, 'harvest_on' => null, 'new_until' => null, 'retired_on' => null, 'retired_why' => null, 'note' => null];
+
+    protected function casts(): array
+    {
+        return [
+            'indoors' => 'boolean', 'in_flower' => 'boolean', 'height_cm' => 'float', 'value' => PlantValue::class,
+            'harvest_on' => 'immutable_date:Y-m-d', 'new_until' => 'immutable_date:Y-m-d', 'retired_on' => 'immutable_date:Y-m-d',
+        ];
+    }
+
     /** @return BelongsTo<Zone, $this> */
     public function zone(): BelongsTo
     {
-        return $this->belongsTo(Zone::class);
+        // A planting that is retired may outlive its zone.
+        return $this->belongsTo(Zone::class)->withTrashed();
+    }
+
+    /** @return HasMany<Trouble, $this> */
+    public function troubles(): HasMany
+    {
+        return $this->hasMany(Trouble::class)->orderByDesc('noticed_on');
     }
 }

@@ -9,6 +9,7 @@ use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\ServiceProvider;
+use Nebbia\Core\Decision\Decider;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Judgement\Judge;
@@ -33,6 +34,7 @@ final class NebbiaServiceProvider extends ServiceProvider
         $this->app->singleton(RecipeReader::class);
         $this->app->singleton(Mixer::class);
         $this->app->singleton(AmountParser::class, fn (Application $app): AmountParser => new AmountParser($app->make(Knowledge::class)->units()));
+        $this->app->singleton(Decider::class, fn (Application $app): Decider => Decider::withAllRules($app->make(Knowledge::class)));
         $this->app->singleton(Judge::class, fn (Application $app): Judge => Judge::withAllRules($app->make(Knowledge::class)));
     }
 

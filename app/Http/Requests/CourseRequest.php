@@ -22,6 +22,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'sprayer_id', type: 'string', nullable: true),
     new OA\Property(property: 'planting_ids', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'target', type: 'string', nullable: true),
+    new OA\Property(property: 'trouble_id', description: 'The trouble it is against.', type: 'string', nullable: true),
     new OA\Property(property: 'volume', description: 'As typed; the sprayer\'s usable volume if left out.', type: 'string', nullable: true),
     new OA\Property(property: 'every_days', type: 'integer'),
     new OA\Property(property: 'times', type: 'integer'),
@@ -38,6 +39,7 @@ final class CourseRequest extends FormRequest
             'planting_ids' => ['present', 'array', 'max:200'],
             'planting_ids.*' => ['string', 'distinct'],
             'target' => ['nullable', 'string', 'max:80'],
+            'trouble_id' => ['nullable', 'string'],
             'volume' => ['nullable', 'string', 'max:80'],
             'every_days' => ['required', 'integer', 'between:1,'.Repeat::MAX_DAYS],
             'times' => ['required', 'integer', 'between:1,'.Repeat::MAX_TIMES],
@@ -69,7 +71,7 @@ final class CourseRequest extends FormRequest
     {
         $recipe = $garden->recipes()->findOrFail($this->string('recipe_id')->toString());
         $sprayer = $this->filled('sprayer_id') ? $garden->sprayers()->findOrFail($this->string('sprayer_id')->toString()) : null;
-        $plantings = $garden->plantings()->whereKey($this->array('planting_ids'))->get();
+        $plantings = $garden->standing()->whereKey($this->array('planting_ids'))->get();
         if ($plantings->count() !== count($this->array('planting_ids'))) {
             throw ValidationException::withMessages(['planting_ids' => 'One of the plantings is not in this garden any more: choose again.']);
         }
@@ -77,13 +79,14 @@ final class CourseRequest extends FormRequest
             throw ValidationException::withMessages(['planting_ids' => 'No planting is chosen: choose at least one.']);
         }
         $target = $this->filled('target') ? $this->target() : null;
+        $trouble = $this->filled('trouble_id') ? $garden->troubles()->findOrFail($this->string('trouble_id')->toString()) : null;
         $volume = $this->filled('volume') ? $this->string('volume')->toString() : null;
         $mix = app(WorkOutBench::class)->situation($garden, $recipe->body, $sprayer, $plantings->first(), $volume)->mix;
         $repeat = Repeat::every($this->integer('every_days'), $this->integer('times'));
         $startsOn = CarbonImmutable::createFromFormat('!Y-m-d', $this->string('starts_on')->toString(), $garden->time_zone)
             ?? throw ValidationException::withMessages(['starts_on' => 'This is not a day: write it like 2026-05-02.']);
 
-        return static fn (): Course => $plan($garden, $recipe, $sprayer, $plantings, $target, $mix->finalVolume->likely, $repeat, $startsOn);
+        return static fn (): Course => $plan($garden, $recipe, $sprayer, $plantings, $target, $mix->finalVolume->likely, $repeat, $startsOn, $trouble);
     }
 
     private function target(): string

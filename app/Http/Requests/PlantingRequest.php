@@ -8,39 +8,76 @@ use App\Models\Garden;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Nebbia\Core\BadInput;
+use Nebbia\Core\Decision\PlantValue;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Plant\Stage;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewPlanting', required: ['plant', 'number', 'stage'], properties: [
+    new OA\Property(property: 'version', description: 'The version that was seen; only where one is changed.', type: 'integer', nullable: true),
     new OA\Property(property: 'plant', description: 'By any name it goes by.', type: 'string'),
     new OA\Property(property: 'name', type: 'string', nullable: true),
+    new OA\Property(property: 'variety', type: 'string', nullable: true),
     new OA\Property(property: 'number', type: 'integer'),
     new OA\Property(property: 'stage', type: 'string'),
     new OA\Property(property: 'zone_id', type: 'string', nullable: true),
+    new OA\Property(property: 'height_cm', type: 'number', nullable: true),
+    new OA\Property(property: 'indoors', type: 'boolean', nullable: true),
+    new OA\Property(property: 'in_flower', type: 'boolean', nullable: true),
+    new OA\Property(property: 'harvest_on', type: 'string', format: 'date', nullable: true),
+    new OA\Property(property: 'new_until', type: 'string', format: 'date', nullable: true),
+    new OA\Property(property: 'value', type: 'string', enum: ['replaceable', 'dear', 'irreplaceable']),
+    new OA\Property(property: 'note', type: 'string', nullable: true),
 ])]
-final class PlantingRequest extends FormRequest
+class PlantingRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        return self::fields() + ['version' => ['nullable', 'integer'], 'zone_id' => ['nullable', 'string']];
+    }
+
+    /** @return array<string, list<mixed>> the fields of a planting, for forms and files alike */
+    public static function fields(): array
+    {
         return [
             'plant' => ['required', 'string', 'max:80'],
             'name' => ['nullable', 'string', 'max:120'],
+            'variety' => ['nullable', 'string', 'max:120'],
             'number' => ['required', 'integer', 'between:1,100000'],
             'stage' => ['required', Rule::enum(Stage::class)],
-            'zone_id' => ['nullable', 'string'],
+            'height_cm' => ['nullable', 'numeric', 'between:0.5,5000'],
+            'indoors' => ['nullable', 'boolean'],
+            'in_flower' => ['nullable', 'boolean'],
+            'harvest_on' => ['nullable', 'date_format:Y-m-d'],
+            'new_until' => ['nullable', 'date_format:Y-m-d'],
+            'value' => ['nullable', Rule::enum(PlantValue::class)],
+            'note' => ['nullable', 'string', 'max:255'],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
+        return self::complaints();
+    }
+
+    /** @return array<string, string> */
+    public static function complaints(): array
+    {
         return [
             'plant' => 'Which plant is it? Write its name, like tomato or rose.',
             'name' => 'The name is too long: keep it under 120 characters.',
+            'variety' => 'The variety is too long: keep it under 120 characters.',
             'number' => 'How many there are must be a whole number above zero, like 3.',
-            'stage' => 'Choose one of the stages in the list.',
+            'stage' => 'Choose one of the stages: '.implode(', ', Stage::ids()).'.',
+            'height_cm' => 'The height must be a number of centimetres from 0.5 to 5000, like 70.',
+            'indoors' => 'Indoors must be yes or no.',
+            'in_flower' => 'In flower must be yes or no.',
+            'harvest_on' => 'The harvest is no day: write it like 2026-07-14.',
+            'new_until' => 'The end of the quarantine is no day: write it like 2026-07-14.',
+            'value' => 'The worth must be replaceable, dear or irreplaceable.',
+            'note' => 'The note is too long: keep it under 255 characters.',
         ];
     }
 
@@ -51,20 +88,39 @@ final class PlantingRequest extends FormRequest
      */
     public function planting(Garden $garden): array
     {
+        $zone = $garden->zones()->when($this->filled('zone_id'), fn ($zones) => $zones->whereKey($this->input('zone_id')))->firstOrFail();
+
+        return ['zone_id' => $zone->id] + self::attributesOf($this->validated());
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $given  validated by fields()
+     * @return array<string, mixed>
+     *
+     * @throws BadInput if core knows no such plant
+     */
+    public static function attributesOf(array $given): array
+    {
+        $text = static fn (string $key): ?string => isset($given[$key]) && is_scalar($given[$key]) && trim((string) $given[$key]) !== '' ? trim((string) $given[$key]) : null;
         try {
-            $plant = app(Knowledge::class)->plant($this->string('plant')->toString());
+            $plant = app(Knowledge::class)->plant($text('plant') ?? '');
         } catch (BadInput $e) {
             throw $e->at('plant');
         }
-        $zone = $garden->zones()->when($this->filled('zone_id'), fn ($zones) => $zones->whereKey($this->input('zone_id')))->firstOrFail();
-        $name = trim($this->string('name')->toString());
 
         return [
-            'zone_id' => $zone->id,
             'plant' => $plant->id,
-            'name' => $name === '' ? ucfirst($plant->name) : $name,
-            'number' => $this->integer('number'),
-            'stage' => $this->string('stage')->toString(),
+            'name' => $text('name') ?? ucfirst($plant->name),
+            'variety' => $text('variety'),
+            'number' => (int) $text('number'),
+            'stage' => $text('stage'),
+            'height_cm' => $text('height_cm') === null ? null : (float) $text('height_cm'),
+            'indoors' => (bool) ($given['indoors'] ?? false),
+            'in_flower' => (bool) ($given['in_flower'] ?? false),
+            'harvest_on' => $text('harvest_on'),
+            'new_until' => $text('new_until'),
+            'value' => $text('value') ?? PlantValue::Dear->value,
+            'note' => $text('note'),
         ];
     }
 }

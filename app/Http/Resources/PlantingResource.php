@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Planting;
+use Nebbia\Core\Knowledge\Knowledge;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Planting')]
@@ -14,19 +15,35 @@ final readonly class PlantingResource
         #[OA\Property] public string $id,
         #[OA\Property] public int $version,
         #[OA\Property] public string $plant,
+        #[OA\Property(description: 'The kind, in words.')] public string $kind,
         #[OA\Property] public string $name,
+        #[OA\Property] public ?string $variety,
         #[OA\Property] public int $number,
         #[OA\Property] public string $stage,
         #[OA\Property] public string $zone,
+        #[OA\Property] public string $zone_id,
+        #[OA\Property] public ?float $height_cm,
+        #[OA\Property] public bool $indoors,
+        #[OA\Property] public bool $in_flower,
+        #[OA\Property(description: 'What is harvested of it, if anything.')] public ?string $eaten,
+        #[OA\Property(format: 'date')] public ?string $harvest_on,
+        #[OA\Property(format: 'date')] public ?string $new_until,
+        #[OA\Property(enum: ['replaceable', 'dear', 'irreplaceable'])] public string $value,
         #[OA\Property] public ?string $note,
+        #[OA\Property(format: 'date')] public ?string $retired_on,
+        #[OA\Property] public ?string $retired_why,
     ) {}
 
     /** The planting's zone must be loaded. */
     public static function of(Planting $planting): self
     {
+        $kind = app(Knowledge::class)->plant($planting->plant);
+
         return new self(
-            $planting->id, $planting->version, $planting->plant, $planting->name, $planting->number, $planting->stage,
-            $planting->zone->name, $planting->note,
+            $planting->id, $planting->version, $planting->plant, $kind->name, $planting->name, $planting->variety, $planting->number, $planting->stage,
+            $planting->zone->name, $planting->zone_id, $planting->height_cm, $planting->indoors, $planting->in_flower, $kind->eaten,
+            $planting->harvest_on?->toDateString(), $planting->new_until?->toDateString(), $planting->value->value, $planting->note,
+            $planting->retired_on?->toDateString(), $planting->retired_why,
         );
     }
 }

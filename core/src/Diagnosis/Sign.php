@@ -10,8 +10,11 @@ use Nebbia\Core\Message\Message;
 /** Something one can see. */
 final readonly class Sign
 {
+    /** Where one looks, from the tips down. */
+    public const PLACES = ['tips', 'upper', 'under', 'stem', 'flowers', 'soil', 'night', 'whole'];
+
     /**
-     * @param  string  $place  where one looks: tips, upper, under, stem, flowers, soil, whole, night
+     * @param  string  $place  where one looks, one of PLACES
      * @param  array<string, string>  $words  cause => coarse word of its likelihood; what is missing is `never`
      * @param  string  $unexplained  the word where none of the known causes is at work
      */

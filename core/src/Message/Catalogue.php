@@ -38,6 +38,11 @@ final class Catalogue
         return $text === false ? throw UnknownMessage::unsayable($message->key) : $text;
     }
 
+    public function has(string $key): bool
+    {
+        return isset($this->sentences[$key]);
+    }
+
     /** As say(), beginning with a capital: the first word may be the name of a substance or a plant. */
     public function sentence(Message $message): string
     {

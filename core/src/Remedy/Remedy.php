@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Remedy;
 
+use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\UseOfSpray;
 use Nebbia\Core\Knowledge\Row;
 use Nebbia\Core\Message\Message;
@@ -49,6 +50,20 @@ final readonly class Remedy
     public function name(): Message
     {
         return Message::of("remedy.$this->id.name");
+    }
+
+    /**
+     * Whether a mix is a spray of this family: used in the same way, and at half the mild practice or more. Soap that is there
+     * to hold oil in the water does not make a soap spray.
+     */
+    public function isMadeBy(Mix $mix): bool
+    {
+        $strength = 0.0;
+        foreach ($this->substances as $substance) {
+            $strength += $mix->strengthOf($substance)?->in($this->schools['unit'] ?? '% w/v')->likely ?? 0.0;
+        }
+
+        return $mix->recipe->use === $this->use && $strength > 0.0 && $strength >= ($this->schools['mild'] ?? 0.0) / 2;
     }
 
     /** Whether it is any use against a target. */

@@ -68,7 +68,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gardens/{garden}/plantings/{planting}": {
+    "/api/gardens/{garden}/zones": {
         parameters: {
             query?: never;
             header?: never;
@@ -77,6 +77,22 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        post: operations["addZone"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/plantings/{planting}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["updatePlanting"];
         post?: never;
         delete: operations["deletePlanting"];
         options?: never;
@@ -100,6 +116,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/zones/{zone}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["updateZone"];
+        post?: never;
+        delete: operations["deleteZone"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/plantings.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportPlantings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/plantings/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importPlantings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/plantings/{planting}/retire": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["retirePlanting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}": {
         parameters: {
             query?: never;
@@ -114,6 +194,22 @@ export interface paths {
         options?: never;
         head?: never;
         patch: operations["updateSettings"];
+        trace?: never;
+    };
+    "/api/gardens/{garden}/plot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPlot"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/gardens/{garden}/today": {
@@ -308,6 +404,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/scoutings/{scouting}/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPhoto"];
+        put?: never;
+        post: operations["keepPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/scoutings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepScouting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/scout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/signs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showSigns"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens": {
         parameters: {
             query?: never;
@@ -324,6 +484,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/troubles/{trouble}/counts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addCount"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/troubles/{trouble}/tactics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addTacticUse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/counts/{count}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["deleteCount"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/troubles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listTroubles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/troubles/{trouble}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showTrouble"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch: operations["updateTrouble"];
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -335,17 +575,33 @@ export interface components {
             /** @description Final volume wanted, as typed. */
             volume?: string | null;
         };
+        NewCount: {
+            /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
+            counted_at?: string | null;
+            /** @description One for each plant looked at: what was counted on all its looked-at leaves together, or a share in %. */
+            counts: number[];
+            leaves_per_plant?: number | null;
+            /** @enum {string} */
+            enemies?: "none" | "some" | "many";
+            note?: string | null;
+        };
         NewCourse: {
             recipe_id: string;
             sprayer_id?: string | null;
             planting_ids: string[];
             target?: string | null;
+            /** @description The trouble it is against. */
+            trouble_id?: string | null;
             /** @description As typed; the sprayer's usable volume if left out. */
             volume?: string | null;
             every_days: number;
             times: number;
             /** Format: date */
             starts_on: string;
+        };
+        ImportPlantings: {
+            /** @description The file as text. */
+            csv: string;
         };
         LogRound: {
             version: number;
@@ -363,18 +619,61 @@ export interface components {
             reason?: string | null;
         };
         NewPlanting: {
+            /** @description The version that was seen; only where one is changed. */
+            version?: number | null;
             /** @description By any name it goes by. */
             plant: string;
             name?: string | null;
+            variety?: string | null;
             number: number;
             stage: string;
             zone_id?: string | null;
+            height_cm?: number | null;
+            indoors?: boolean | null;
+            in_flower?: boolean | null;
+            /** Format: date */
+            harvest_on?: string | null;
+            /** Format: date */
+            new_until?: string | null;
+            /** @enum {string} */
+            value?: "replaceable" | "dear" | "irreplaceable";
+            note?: string | null;
         };
         RecipeDraft: {
             /** @description The version that was opened; needed to change one. */
             version?: number;
             body: components["schemas"]["RecipeBody"];
             note?: string | null;
+        };
+        RetirePlanting: {
+            version: number;
+            /** @description True brings a retired planting back. */
+            back?: boolean | null;
+            why?: string | null;
+        };
+        Scout: {
+            planting_id?: string | null;
+            /** @description Signs that are there. */
+            present: string[];
+            /** @description Signs that were looked for and are not there. */
+            absent: string[];
+            /** @description Signs that could not be looked at; not asked for again. */
+            skipped?: string[];
+            weather?: ("wet" | "dry" | "hot" | "cool")[];
+        };
+        KeepScouting: WithRequired<components["schemas"]["Scout"], "planting_id" | "present" | "absent"> & {
+            planting_id: string;
+            present: string[];
+            absent: string[];
+            weather: ("wet" | "dry" | "hot" | "cool")[];
+            note: string | null;
+            /**
+             * @description trouble: it opens a trouble, or goes to the open one of the same target; look: it is only written down.
+             * @enum {string}
+             */
+            as: "trouble" | "look";
+            /** @description What the gardener takes it for; null while it is not known. */
+            target: string | null;
         };
         Settings: {
             version: number;
@@ -414,6 +713,27 @@ export interface components {
             alkalinity_mg_l?: number;
             /** @enum {string} */
             theme?: "auto" | "light" | "dark";
+        };
+        NewTacticUse: {
+            tactic: string;
+            /** @description In the garden's time zone; now if left out. */
+            done_at?: string | null;
+            note?: string | null;
+        };
+        ChangeTrouble: {
+            version: number;
+            /** @description What it is, by any name. */
+            target?: string | null;
+            /** @enum {string} */
+            status?: "open" | "closed";
+            /** @description How it ended. */
+            outcome?: string | null;
+        };
+        NewZone: {
+            /** @description The version that was seen; only where one is changed. */
+            version?: number | null;
+            name: string;
+            note?: string | null;
         };
         /** @description An entry of the notebook: everything as it was when it was logged. */
         Application: {
@@ -473,6 +793,16 @@ export interface components {
             burden_factor: number;
             findings: components["schemas"]["Finding"][];
         };
+        Cause: {
+            target: string;
+            name: string;
+            /** @enum {string} */
+            kind: "pest" | "disease" | "weed" | "look-alike" | "none";
+            /** Format: float */
+            probability: number;
+            does: string;
+            clues: components["schemas"]["Clue"][];
+        };
         /** @description Something that was just done and can be undone. */
         Change: {
             id: string;
@@ -495,6 +825,28 @@ export interface components {
             also: string;
             is_liquid: boolean;
         };
+        /** @description What one answer says for or against a cause. */
+        Clue: {
+            sign: string;
+            name: string;
+            there: boolean;
+            /** @enum {string} */
+            word: "for-strongly" | "for" | "hardly" | "against" | "against-strongly";
+        };
+        Count: {
+            id: string;
+            version: number;
+            /** Format: date-time */
+            at: string;
+            measure: string;
+            mean: components["schemas"]["Interval"];
+            level: string;
+            plants: number;
+            leaves_per_plant: number;
+            /** @enum {string} */
+            enemies: "none" | "some" | "many";
+            note: string | null;
+        };
         /** @description A course with its rounds. */
         Course: {
             id: string;
@@ -511,6 +863,32 @@ export interface components {
             times: number;
             plantings: components["schemas"]["Planting"][];
             rounds: components["schemas"]["Round"][];
+        };
+        Decision: {
+            /** @enum {string} */
+            choice: "leave" | "tactics-first" | "spray-too" | "give-up";
+            /** Format: date */
+            look_again_on: string;
+            findings: components["schemas"]["Finding"][];
+        };
+        /** @description Causes, the likeliest first; what is not shown is said in sum. */
+        Diagnosis: {
+            causes: components["schemas"]["Cause"][];
+            /** Format: float */
+            rest: number;
+            settled: boolean;
+            next: components["schemas"]["NextLook"] | null;
+            findings: components["schemas"]["Finding"][];
+        };
+        /** @description What was done about a trouble. */
+        Done: {
+            /** @enum {string} */
+            kind: "spray" | "tactic";
+            id: string;
+            /** Format: date-time */
+            at: string;
+            what: string;
+            note: string | null;
         };
         /** @description A round that is due, with what it takes. */
         DueRound: {
@@ -562,6 +940,11 @@ export interface components {
             alkalinity_mg_l: number;
             /** @enum {string} */
             theme: "auto" | "light" | "dark";
+        };
+        ImportedPlantings: {
+            added: number;
+            changed: number;
+            change: components["schemas"]["Change"];
         };
         Interval: {
             /** Format: float */
@@ -618,6 +1001,25 @@ export interface components {
             mass_g: number | null;
             group: string;
         };
+        Neighbour: {
+            id: string;
+            name: string;
+            zone: string;
+            same_day: boolean;
+            troubled: boolean;
+        };
+        /** @description The one look that is expected to tell most. */
+        NextLook: {
+            sign: string;
+            name: string;
+            place: string;
+            where: string;
+            when: string;
+            look: string;
+            unlike: string;
+            /** Format: float */
+            gain_bits: number;
+        };
         /** @description Entries, newest first, and where the older ones begin. */
         NotebookPage: {
             entries: components["schemas"]["Application"][];
@@ -632,6 +1034,15 @@ export interface components {
             plantings: components["schemas"]["Planting"][];
             sprayers: components["schemas"]["Sprayer"][];
         };
+        /** @description How to count. */
+        SamplingPlan: {
+            /** @enum {string} */
+            measure: "per-leaf" | "per-plant" | "per-card" | "percent-leaf" | "percent-plants";
+            unit: string;
+            plants: number[];
+            leaves_per_plant: number;
+            how: string;
+        };
         PlannedCourse: {
             course: components["schemas"]["Course"];
             change: components["schemas"]["Change"];
@@ -640,11 +1051,61 @@ export interface components {
             id: string;
             version: number;
             plant: string;
+            /** @description The kind, in words. */
+            kind: string;
             name: string;
+            variety: string | null;
             number: number;
             stage: string;
             zone: string;
+            zone_id: string;
+            /** Format: float */
+            height_cm: number | null;
+            indoors: boolean;
+            in_flower: boolean;
+            /** @description What is harvested of it, if anything. */
+            eaten: string | null;
+            /** Format: date */
+            harvest_on: string | null;
+            /** Format: date */
+            new_until: string | null;
+            /** @enum {string} */
+            value: "replaceable" | "dear" | "irreplaceable";
             note: string | null;
+            /** Format: date */
+            retired_on: string | null;
+            retired_why: string | null;
+        };
+        /** @description A planting at a glance. */
+        PlotPlanting: {
+            planting: components["schemas"]["Planting"];
+            troubles: components["schemas"]["TroubleBrief"][];
+            /** Format: date */
+            treated_on: string | null;
+            treated_with: string | null;
+            is_new: boolean;
+            days_to_harvest: number | null;
+            bears: string[];
+        };
+        /** @description The garden at a glance. */
+        Plot: {
+            /** Format: date */
+            date: string;
+            zones: components["schemas"]["PlotZone"][];
+            retired: components["schemas"]["Planting"][];
+        };
+        PlotZone: {
+            id: string;
+            version: number;
+            name: string;
+            note: string | null;
+            plantings: components["schemas"]["PlotPlanting"][];
+        };
+        /** @description A recipe of the garden that is a spray of a family. */
+        RankedRecipe: {
+            id: string;
+            name: string;
+            meant_for_it: boolean;
         };
         RecipeLine: {
             /** @description nebbia.recipe/1, as docs/formats describes it; here for the browser's types. */
@@ -694,6 +1155,26 @@ export interface components {
             /** Format: date-time */
             saved_at: string;
         };
+        Remedy: {
+            id: string;
+            name: string;
+            mode: string;
+            how: string;
+            limits: string;
+            /** @enum {string} */
+            evidence: "strong" | "moderate" | "weak" | "none";
+            evidence_word: string;
+            as_prevention: boolean;
+            stages: string[];
+            schools: string | null;
+            wait_days: number | null;
+            open: boolean;
+            plant_is_sensitive: boolean;
+            noted: string | null;
+            too_near_harvest: boolean;
+            too_late: boolean;
+            recipes: components["schemas"]["RankedRecipe"][];
+        };
         Round: {
             id: string;
             version: number;
@@ -715,6 +1196,11 @@ export interface components {
             recipe: components["schemas"]["Recipe"];
             change: components["schemas"]["Change"];
         };
+        SavedScouting: {
+            scouting: components["schemas"]["Scouting"];
+            trouble_id: string | null;
+            change: components["schemas"]["Change"];
+        };
         SavedSettings: {
             garden: components["schemas"]["Garden"];
             change: components["schemas"]["Change"];
@@ -722,6 +1208,34 @@ export interface components {
         SavedSprayer: {
             sprayer: components["schemas"]["Sprayer"];
             change: components["schemas"]["Change"];
+        };
+        SavedZone: {
+            id: string;
+            change: components["schemas"]["Change"];
+        };
+        Scouting: {
+            id: string;
+            version: number;
+            /** Format: date-time */
+            at: string;
+            trouble_id: string | null;
+            present: string[];
+            absent: string[];
+            note: string | null;
+            has_photo: boolean;
+        };
+        SignChoice: {
+            id: string;
+            place: string;
+            name: string;
+            look: string;
+            unlike: string;
+        };
+        /** @description What there is to look for, and where. */
+        Signs: {
+            places: components["schemas"]["Choice"][];
+            signs: components["schemas"]["SignChoice"][];
+            tactics: components["schemas"]["Choice"][];
         };
         Sprayer: {
             id: string;
@@ -761,12 +1275,85 @@ export interface components {
              */
             share: number | null;
         };
+        Tactic: {
+            id: string;
+            name: string;
+            how: string;
+            watch: string;
+            /** @enum {string} */
+            evidence: "strong" | "moderate" | "weak";
+            evidence_word: string;
+            every_days: number | null;
+            minutes: number;
+            urgent: boolean;
+            tried: boolean;
+        };
+        Target: {
+            id: string;
+            name: string;
+            kind: string;
+            does: string;
+            look: string;
+            favours: string;
+            reached: string | null;
+            spared: string | null;
+            enemies: string[];
+            cycle: string | null;
+            watch_until: string | null;
+            basis: string | null;
+            sure: string | null;
+            every_days: number | null;
+            times: number | null;
+        };
         Today: {
             /** Format: date */
             date: string;
             due: components["schemas"]["DueRound"][];
             coming: components["schemas"]["DueRound"][];
             last: components["schemas"]["Application"][];
+        };
+        /** @description A trouble in a line. */
+        TroubleBrief: {
+            id: string;
+            version: number;
+            planting_id: string;
+            planting: string;
+            zone: string;
+            target: string | null;
+            name: string;
+            /** @enum {string} */
+            kind: "pest" | "disease" | "weed" | "look-alike" | "unknown";
+            /** @enum {string} */
+            status: "open" | "closed";
+            /** Format: date */
+            noticed_on: string;
+            level: string | null;
+            /** Format: float */
+            times_level: number | null;
+            /** @enum {string} */
+            choice: "leave" | "tactics-first" | "spray-too" | "give-up" | "unknown";
+            headline: string;
+            /** Format: date */
+            look_again_on: string | null;
+            /** Format: date */
+            closed_on: string | null;
+            outcome: string | null;
+        };
+        TroublePage: {
+            brief: components["schemas"]["TroubleBrief"];
+            planting: components["schemas"]["Planting"];
+            target: components["schemas"]["Target"] | null;
+            counts: components["schemas"]["Count"][];
+            trend: string | null;
+            /** Format: float */
+            watch_level: number | null;
+            done: components["schemas"]["Done"][];
+            decision: components["schemas"]["Decision"] | null;
+            tactics: components["schemas"]["Tactic"][];
+            remedies: components["schemas"]["Remedy"][];
+            neighbours: components["schemas"]["Neighbour"][];
+            plan: components["schemas"]["SamplingPlan"];
+            scoutings: components["schemas"]["Scouting"][];
         };
         Failure: {
             /** @description What the API says of itself, and the shapes in which it refuses. */
@@ -971,6 +1558,113 @@ export interface operations {
             };
         };
     };
+    addZone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewZone"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedZone"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    updatePlanting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                planting: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPlanting"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedPlanting"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
     deletePlanting: {
         parameters: {
             query?: never;
@@ -1040,6 +1734,248 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    updateZone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                zone: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewZone"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedZone"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    deleteZone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                zone: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    exportPlantings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The plantings that stand, as CSV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    importPlantings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportPlantings"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportedPlantings"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    retirePlanting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                planting: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RetirePlanting"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedPlanting"];
                 };
             };
             /** @description Refused */
@@ -1151,6 +2087,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    showPlot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plot"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
                 };
             };
         };
@@ -1869,6 +2836,221 @@ export interface operations {
             };
         };
     };
+    showPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                scouting: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The photo */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    keepPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                scouting: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    photo: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    keepScouting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepScouting"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedScouting"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    scout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Scout"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Diagnosis"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    showSigns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Signs"];
+                };
+            };
+        };
+    };
     listGardens: {
         parameters: {
             query?: never;
@@ -1931,4 +3113,282 @@ export interface operations {
             };
         };
     };
+    addCount: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                trouble: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewCount"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    addTacticUse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                trouble: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTacticUse"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    deleteCount: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                count: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    listTroubles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TroubleBrief"][];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    showTrouble: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                trouble: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TroublePage"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    updateTrouble: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                trouble: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeTrouble"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
 }
+type WithRequired<T, K extends keyof T> = T & {
+    [P in K]-?: T[P];
+};

@@ -22,7 +22,7 @@ final class ShowGarden extends Controller
     #[OA\Get(path: '/api/gardens/{garden}', operationId: 'showGarden', responses: [new Ok(OpenGarden::class)])]
     public function __invoke(Garden $garden): JsonResponse
     {
-        $plantings = $garden->plantings()->with('zone')->get();
+        $plantings = $garden->standing()->with('zone')->get();
 
         return $this->json(new OpenGarden(
             GardenResource::of($garden),

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\IntervalResource;
+use App\Http\Resources\TroubleBrief;
+use App\Models\Garden;
+use App\Models\Trouble;
+use Carbon\CarbonImmutable;
+use Nebbia\Core\Decision\Choice;
+use Nebbia\Core\Decision\Decision;
+use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Message;
+use Nebbia\Core\Scouting\Trend;
+use Nebbia\Core\Target\Measure;
+
+/** A trouble in a line, and the words for counts and trends. */
+final readonly class DescribeTrouble
+{
+    public function __construct(private AssessTrouble $assess, private Catalogue $catalogue) {}
+
+    /** Planting with zone, counts and tacticUses must be loaded. */
+    public function brief(Garden $garden, Trouble $trouble): TroubleBrief
+    {
+        $target = $this->assess->target($trouble);
+        $known = $this->assess->known($garden, $trouble);
+        $decision = $this->assess->decide($garden, $trouble);
+        $sample = $known?->sample;
+        $lastLook = $trouble->counts->last()?->counted_at;
+
+        return new TroubleBrief(
+            $trouble->id,
+            $trouble->version,
+            $trouble->planting_id,
+            $trouble->planting->name,
+            $trouble->planting->zone->name,
+            $trouble->target,
+            $target->name ?? 'not known yet',
+            $target?->kind->value ?? 'unknown',
+            $trouble->status->value,
+            $trouble->noticed_on->toDateString(),
+            $sample === null ? null : $this->level($sample->mean, $sample->measure),
+            $known?->timesLevel(),
+            $decision?->choice->value ?? 'unknown',
+            $decision === null ? 'Find out what it is first.' : $this->catalogue->sentence($decision->findings[0]->what),
+            $decision === null ? null : $this->lookAgainOn($garden, $decision, $lastLook),
+            $trouble->closed_on?->toDateString(),
+            $trouble->outcome,
+        );
+    }
+
+    public function level(Interval $mean, Measure $measure): string
+    {
+        $n = KitchenFraction::figures(...);
+        $unit = $this->catalogue->say(Message::of("measure.$measure->value"));
+        $between = $mean->isExact() ? '' : ' ('.$n($mean->low).' to '.$n($mean->high).')';
+
+        return $measure->isShare() ? $n($mean->likely)." $unit$between" : $n($mean->likely)."$between $unit";
+    }
+
+    public function trend(?Trend $trend): ?string
+    {
+        if ($trend === null) {
+            return null;
+        }
+        $days = static fn (float $days): string => $days < 10 ? number_format($days, 1) : (string) (int) round($days);
+        $times = $trend->doublingDays() ?? $trend->halvingDays();
+        if ($times === null) {
+            $fastest = $trend->doublesNoFasterThan();
+
+            return $this->catalogue->say(Message::of('trend.unsure', ['fastest' => $fastest === null ? 'none' : $days($fastest)]));
+        }
+
+        return $this->catalogue->say(Message::of($trend->grows() ? 'trend.up' : 'trend.down', ['likely' => $days($times->likely), 'low' => $days($times->low), 'high' => $days($times->high)]));
+    }
+
+    public function interval(Interval $interval): IntervalResource
+    {
+        return IntervalResource::of($interval);
+    }
+
+    /** The day of the next look: so many days after the last count, or today where there is none. */
+    public function lookAgainOn(Garden $garden, Decision $decision, ?CarbonImmutable $lastLook): string
+    {
+        $from = ($lastLook ?? CarbonImmutable::now())->setTimezone($garden->time_zone)->startOfDay();
+        if ($lastLook === null && $decision->choice !== Choice::GiveUp) {
+            return $from->toDateString();
+        }
+
+        return $from->addDays($decision->lookAgainInDays)->toDateString();
+    }
+}

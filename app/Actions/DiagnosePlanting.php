@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\CauseResource;
+use App\Http\Resources\ClueResource;
+use App\Http\Resources\DiagnosisResource;
+use App\Http\Resources\FindingResource;
+use App\Http\Resources\NextLookResource;
+use Nebbia\Core\Diagnosis\Answers;
+use Nebbia\Core\Diagnosis\Circumstances;
+use Nebbia\Core\Diagnosis\Clue;
+use Nebbia\Core\Diagnosis\Diagnosis;
+use Nebbia\Core\Diagnosis\Diagnostician;
+use Nebbia\Core\Diagnosis\RankedCause;
+use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Message;
+
+/** Signs to causes, in words for the screen. */
+final readonly class DiagnosePlanting
+{
+    /** How many causes are shown; the rest is said in sum. */
+    private const SHOWN = 5;
+
+    private const LEAST = 0.01;
+
+    public function __construct(private Knowledge $knowledge, private Catalogue $catalogue) {}
+
+    public function __invoke(Answers $answers, Circumstances $circumstances): DiagnosisResource
+    {
+        $diagnosis = Diagnostician::with($this->knowledge)->diagnose($answers, $circumstances);
+        $shown = array_values(array_filter(array_slice($diagnosis->causes, 0, self::SHOWN), static fn (RankedCause $cause): bool => $cause->probability >= self::LEAST));
+
+        return new DiagnosisResource(
+            array_map($this->cause(...), $shown),
+            1.0 - array_sum(array_map(static fn (RankedCause $cause): float => $cause->probability, $shown)),
+            $diagnosis->isSettled(),
+            $this->next($diagnosis),
+            array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $diagnosis->findings($this->knowledge)),
+        );
+    }
+
+    private function cause(RankedCause $cause): CauseResource
+    {
+        $target = $cause->isNone() ? null : $this->knowledge->target($cause->cause);
+
+        return new CauseResource(
+            $cause->cause,
+            $target->name ?? $this->catalogue->say(Message::of('cause.none-of-these')),
+            $target?->kind->value ?? 'none',
+            $cause->probability,
+            $target === null ? '' : $this->catalogue->say(Message::of("target.$target->id.does")),
+            array_map(fn (Clue $clue): ClueResource => new ClueResource($clue->sign->id, $this->catalogue->say($clue->sign->name()), $clue->there, $clue->word()), $cause->clues),
+        );
+    }
+
+    private function next(Diagnosis $diagnosis): ?NextLookResource
+    {
+        $next = $diagnosis->nextLook;
+        if ($next === null) {
+            return null;
+        }
+        $say = $this->catalogue->say(...);
+
+        return new NextLookResource(
+            $next->sign->id, $say($next->sign->name()), $next->sign->place, $say($next->sign->where()), $say($next->sign->when()),
+            $say($next->sign->look()), $say($next->sign->unlike()), $next->gainBits,
+        );
+    }
+}

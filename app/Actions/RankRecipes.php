@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\RankedRecipe;
+use App\Models\Garden;
+use App\Models\Recipe;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Remedy\Remedy;
+
+/** Which of the garden's recipes are sprays of a family. */
+final readonly class RankRecipes
+{
+    public function __construct(private RecipeReader $reader, private Mixer $mixer) {}
+
+    /** @return list<array{Recipe, Mix}> every recipe of the garden, worked out once */
+    public function mixes(Garden $garden): array
+    {
+        $mixes = [];
+        foreach ($garden->recipes as $recipe) {
+            try {
+                $mixes[] = [$recipe, $this->mixer->mix($this->reader->read($recipe->body))];
+            } catch (BadInput) {
+                // A recipe kept from before core became stricter is nobody's remedy until it is mended on the bench.
+                continue;
+            }
+        }
+
+        return $mixes;
+    }
+
+    /**
+     * @param  list<array{Recipe, Mix}>  $mixes
+     * @return list<RankedRecipe> those written for the target first
+     */
+    public function of(Remedy $remedy, string $target, array $mixes): array
+    {
+        $ranked = [];
+        foreach ($mixes as [$recipe, $mix]) {
+            if ($remedy->isMadeBy($mix)) {
+                $ranked[] = new RankedRecipe($recipe->id, $recipe->name, in_array($target, $mix->recipe->targets, true));
+            }
+        }
+        usort($ranked, static fn (RankedRecipe $a, RankedRecipe $b): int => [$b->meant_for_it, $a->name] <=> [$a->meant_for_it, $b->name]);
+
+        return $ranked;
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\PlantingResource;
+use App\Http\Resources\PlotPlanting;
+use App\Http\Resources\PlotResource;
+use App\Http\Resources\PlotZone;
+use App\Http\Resources\TroubleBrief;
+use App\Models\Garden;
+use App\Models\Planting;
+use App\Models\Trouble;
+use App\Models\TroubleStatus;
+use App\Models\Zone;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
+/** The garden at a glance: zones, what stands in them, who is troubled, what was done last. */
+final readonly class ShowPlot
+{
+    public function __construct(private DescribeTrouble $describe, private DescribePlant $plants) {}
+
+    public function __invoke(Garden $garden): PlotResource
+    {
+        $today = CarbonImmutable::now($garden->time_zone)->toDateString();
+        $plantings = $garden->plantings()->with('zone')->get();
+        $troubles = $garden->troubles()->where('status', TroubleStatus::Open)->with(['planting.zone', 'counts', 'tacticUses'])->get()->groupBy('planting_id');
+        $treated = $this->lastTreatments($garden);
+        $zones = array_values($garden->zones->map(fn (Zone $zone): PlotZone => new PlotZone(
+            $zone->id,
+            $zone->version,
+            $zone->name,
+            $zone->note,
+            array_values($plantings->where('zone_id', $zone->id)->whereNull('retired_on')->map(fn (Planting $planting): PlotPlanting => new PlotPlanting(
+                PlantingResource::of($planting),
+                array_values(($troubles->get($planting->id) ?? collect())->map(fn (Trouble $trouble): TroubleBrief => $this->describe->brief($garden, $trouble))->all()),
+                $treated[$planting->id]['on'] ?? null,
+                $treated[$planting->id]['what'] ?? null,
+                $planting->new_until !== null && $planting->new_until->toDateString() >= $today,
+                $planting->harvest_on === null ? null : (int) CarbonImmutable::parse($today)->diffInDays(CarbonImmutable::parse($planting->harvest_on->toDateString()), false),
+                $this->plants->bears($planting),
+            ))->all()),
+        ))->all());
+
+        return new PlotResource($today, $zones, array_values(
+            $plantings->whereNotNull('retired_on')->sortByDesc('retired_on')->map(static fn (Planting $planting): PlantingResource => PlantingResource::of($planting))->all(),
+        ));
+    }
+
+    /** @return array<string, array{on: string, what: string}> by planting, each its last */
+    private function lastTreatments(Garden $garden): array
+    {
+        // With max() SQLite takes the other columns from the row that has it.
+        $rows = DB::table('applications as a')
+            ->join('rounds as r', 'r.id', '=', 'a.round_id')
+            ->join('course_planting as cp', 'cp.course_id', '=', 'r.course_id')
+            ->where('a.garden_id', $garden->id)->whereNull('a.deleted_at')
+            ->groupBy('cp.planting_id')
+            ->selectRaw("cp.planting_id as planting, max(a.applied_at) as applied_at, json_extract(a.snapshot, '$.recipe_name') as recipe")
+            ->get();
+        $last = [];
+        foreach ($rows as $row) {
+            $last[(string) $row->planting] = ['on' => CarbonImmutable::parse((string) $row->applied_at, 'UTC')->setTimezone($garden->time_zone)->toDateString(), 'what' => (string) $row->recipe];
+        }
+
+        return $last;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Garden;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\PlantingRequest;
+use App\Http\Resources\ChangeResource;
+use App\Http\Resources\PlantingResource;
+use App\Http\Resources\SavedPlanting;
+use App\Models\Garden;
+use App\Models\Planting;
+use App\OpenApi\Body;
+use App\OpenApi\Ok;
+use App\Undo\ChangeRecorder;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+final class UpdatePlanting extends Controller
+{
+    #[OA\Put(path: '/api/gardens/{garden}/plantings/{planting}', operationId: 'updatePlanting', requestBody: new Body(PlantingRequest::class), responses: [new Ok(SavedPlanting::class)])]
+    public function __invoke(PlantingRequest $request, Garden $garden, Planting $planting, ChangeRecorder $recorder): JsonResponse
+    {
+        $attributes = $request->planting($garden);
+        $planting->refuseStale($request->integer('version'), $attributes, PlantingResource::of($planting->load('zone')));
+        [, $change] = $recorder->record($garden, 'Planting changed', static fn () => $planting->update($attributes));
+
+        return $this->json(new SavedPlanting(PlantingResource::of($planting->load('zone')), ChangeResource::of($change)));
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Scout;
+
+use App\Actions\KeepScouting;
+use App\Actions\ShowTrouble;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\ScoutingRequest;
+use App\Http\Resources\ChangeResource;
+use App\Http\Resources\SavedScouting;
+use App\Models\Garden;
+use App\Models\Scouting;
+use App\OpenApi\Body;
+use App\OpenApi\Ok;
+use App\Undo\ChangeRecorder;
+use Illuminate\Http\JsonResponse;
+use Nebbia\Core\Knowledge\Knowledge;
+use OpenApi\Attributes as OA;
+
+final class KeepScoutingController extends Controller
+{
+    #[OA\Post(path: '/api/gardens/{garden}/scoutings', operationId: 'keepScouting', requestBody: new Body(ScoutingRequest::class), responses: [new Ok(SavedScouting::class, status: 201)])]
+    public function __invoke(ScoutingRequest $request, Garden $garden, KeepScouting $keep, ShowTrouble $show, Knowledge $knowledge, ChangeRecorder $recorder): JsonResponse
+    {
+        $planting = $request->planting($garden) ?? abort(404);
+        [$answers, $circumstances, $target] = [$request->answers($knowledge), $request->circumstances($knowledge, $garden, $planting), $request->target($knowledge)];
+        [$scouting, $change] = $recorder->record($garden, 'Look written down', static fn (): Scouting => $keep(
+            $garden, $planting, $answers, $circumstances, $request->input('as') === 'trouble', $target, $request->note(),
+        ));
+
+        return $this->json(new SavedScouting($show->scouting($scouting), $scouting->trouble_id, ChangeResource::of($change)), 201);
+    }
+}

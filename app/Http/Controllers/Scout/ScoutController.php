@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Scout;
+
+use App\Actions\DiagnosePlanting;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\ScoutRequest;
+use App\Http\Resources\DiagnosisResource;
+use App\Models\Garden;
+use App\OpenApi\Body;
+use App\OpenApi\Ok;
+use Illuminate\Http\JsonResponse;
+use Nebbia\Core\Knowledge\Knowledge;
+use OpenApi\Attributes as OA;
+
+/** Causes ranked anew after each answer; nothing is stored. */
+final class ScoutController extends Controller
+{
+    #[OA\Post(path: '/api/gardens/{garden}/scout', operationId: 'scout', requestBody: new Body(ScoutRequest::class), responses: [new Ok(DiagnosisResource::class)])]
+    public function __invoke(ScoutRequest $request, Garden $garden, DiagnosePlanting $diagnose, Knowledge $knowledge): JsonResponse
+    {
+        return $this->json($diagnose($request->answers($knowledge), $request->circumstances($knowledge, $garden, $request->planting($garden))));
+    }
+}

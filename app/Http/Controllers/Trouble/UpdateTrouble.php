@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Trouble;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\TroubleRequest;
+use App\Http\Resources\ChangeResource;
+use App\Models\Garden;
+use App\Models\Trouble;
+use App\OpenApi\Body;
+use App\OpenApi\Ok;
+use App\Undo\ChangeRecorder;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Nebbia\Core\Knowledge\Knowledge;
+use OpenApi\Attributes as OA;
+
+final class UpdateTrouble extends Controller
+{
+    #[OA\Patch(path: '/api/gardens/{garden}/troubles/{trouble}', operationId: 'updateTrouble', requestBody: new Body(TroubleRequest::class), responses: [new Ok(ChangeResource::class)])]
+    public function __invoke(TroubleRequest $request, Garden $garden, Trouble $trouble, ChangeRecorder $recorder, Knowledge $knowledge): JsonResponse
+    {
+        $changes = $request->changes($knowledge, CarbonImmutable::now($garden->time_zone)->toDateString());
+        $trouble->refuseStale($request->integer('version'), $changes, ['target' => $trouble->target, 'status' => $trouble->status->value, 'version' => $trouble->version]);
+        $label = isset($changes['status']) ? ($changes['status'] === 'closed' ? 'Trouble closed' : 'Trouble opened again') : 'Trouble changed';
+        [, $change] = $recorder->record($garden, $label, static fn () => $trouble->update($changes));
+
+        return $this->json(ChangeResource::of($change));
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Garden;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Decision\EnemiesSeen;
+use Nebbia\Core\Scouting\Sample;
+use Nebbia\Core\Target\Measure;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'NewCount', required: ['counts'], properties: [
+    new OA\Property(property: 'counted_at', description: 'In the garden\'s time zone, like 2026-05-02T19:30; now if left out.', type: 'string', nullable: true),
+    new OA\Property(property: 'counts', description: 'One for each plant looked at: what was counted on all its looked-at leaves together, or a share in %.', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'leaves_per_plant', type: 'integer', nullable: true),
+    new OA\Property(property: 'enemies', type: 'string', enum: ['none', 'some', 'many']),
+    new OA\Property(property: 'note', type: 'string', nullable: true),
+])]
+final class CountRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'counted_at' => ['nullable', 'date_format:Y-m-d\TH:i'],
+            'counts' => ['required', 'array', 'max:500'],
+            'counts.*' => ['required', 'numeric'],
+            'leaves_per_plant' => ['nullable', 'integer'],
+            'enemies' => ['nullable', Rule::enum(EnemiesSeen::class)],
+            'note' => ['nullable', 'string', 'max:5000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'counted_at' => 'This is not a day and time: write it like 2026-05-02T19:30.',
+            'counts' => 'Nothing was counted: enter at least one number, 0 where you found none.',
+            'counts.*' => 'Each count must be a number, 0 where you found none.',
+            'leaves_per_plant' => 'The leaves looked at on each plant must be a whole number, like 4.',
+            'enemies' => 'Natural enemies must be none, some or many.',
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws BadInput if core refuses the counts
+     */
+    public function count(Garden $garden, Measure $measure): array
+    {
+        $counts = array_map(floatval(...), array_values($this->array('counts')));
+        $leaves = $measure === Measure::PerLeaf ? $this->integer('leaves_per_plant', 1) : 1;
+        Sample::of($measure, $counts, $leaves);
+        $at = $this->filled('counted_at') ? CarbonImmutable::parse($this->string('counted_at')->toString(), $garden->time_zone) : CarbonImmutable::now();
+        if ($at->isAfter(CarbonImmutable::now()->addMinutes(5))) {
+            throw ValidationException::withMessages(['counted_at' => 'This is still to come: a count is written down when it is made.']);
+        }
+
+        return [
+            'counted_at' => $at->utc(), 'measure' => $measure, 'counts' => $counts, 'leaves_per_plant' => $leaves,
+            'enemies' => $this->string('enemies')->toString() ?: EnemiesSeen::None->value, 'note' => $this->filled('note') ? $this->input('note') : null,
+        ];
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+
+/** A photo, scaled down by the browser before it comes; it stays on this machine. */
+final class PhotoRequest extends FormRequest
+{
+    /** The longer side, in pixels. A browser that has not scaled it down is refused. */
+    public const MOST_PIXELS = 1600;
+
+    private const MOST_KB = 4096;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['photo' => ['required', 'file', 'mimetypes:image/jpeg', 'max:'.self::MOST_KB, 'dimensions:max_width='.self::MOST_PIXELS.',max_height='.self::MOST_PIXELS]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'photo' => 'The photo is missing.',
+            'photo.mimetypes' => 'This is not a JPEG picture: take another photo.',
+            'photo.max' => 'The photo is too large: it must be under 4 MB.',
+            'photo.dimensions' => 'The photo is larger than '.self::MOST_PIXELS.' pixels: it should have been scaled down before it was sent.',
+        ];
+    }
+
+    public function photo(): UploadedFile
+    {
+        $file = $this->file('photo');
+
+        return $file instanceof UploadedFile ? $file : abort(422);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'SavedScouting')]
+final readonly class SavedScouting
+{
+    public function __construct(
+        #[OA\Property] public ScoutingResource $scouting,
+        #[OA\Property] public ?string $trouble_id,
+        #[OA\Property] public ChangeResource $change,
+    ) {}
+}

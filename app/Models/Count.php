@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Nebbia\Core\Decision\EnemiesSeen;
+use Nebbia\Core\Target\Measure;
+
+/**
+ * What was counted on some plants of a troubled planting.
+ *
+ * @property string $garden_id
+ * @property string $trouble_id
+ * @property CarbonImmutable $counted_at UTC
+ * @property Measure $measure
+ * @property list<float|int> $counts one for each plant
+ * @property int $leaves_per_plant
+ * @property EnemiesSeen $enemies
+ * @property string|null $note
+ */
+final class Count extends HouseholdModel
+{
+    protected $attributes = ['note' => null];
+
+    protected function casts(): array
+    {
+        return ['counted_at' => 'immutable_datetime', 'measure' => Measure::class, 'counts' => 'array', 'enemies' => EnemiesSeen::class];
+    }
+}
