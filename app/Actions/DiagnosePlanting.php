@@ -54,7 +54,7 @@ final readonly class DiagnosePlanting
             $target?->kind->value ?? 'none',
             $cause->probability,
             $target === null ? '' : $this->catalogue->say(Message::of("target.$target->id.does")),
-            array_map(fn (Clue $clue): ClueResource => new ClueResource($clue->sign->id, $this->catalogue->say($clue->sign->name()), $clue->there, $clue->word()), $cause->clues),
+            array_map(fn (Clue $clue): ClueResource => new ClueResource($clue->sign->id, $this->catalogue->sentence($clue->sign->name()), $clue->there, $clue->word()), $cause->clues),
         );
     }
 
@@ -67,7 +67,7 @@ final readonly class DiagnosePlanting
         $say = $this->catalogue->say(...);
 
         return new NextLookResource(
-            $next->sign->id, $say($next->sign->name()), $next->sign->place, $say($next->sign->where()), $say($next->sign->when()),
+            $next->sign->id, $this->catalogue->sentence($next->sign->name()), $next->sign->place, $say($next->sign->where()), $say($next->sign->when()),
             $say($next->sign->look()), $say($next->sign->unlike()), $next->gainBits,
         );
     }

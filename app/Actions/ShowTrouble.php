@@ -83,7 +83,7 @@ final readonly class ShowTrouble
 
     public function scouting(Scouting $scouting): ScoutingResource
     {
-        $name = fn (string $sign): string => $this->catalogue->say($this->knowledge->sign($sign)->name());
+        $name = fn (string $sign): string => $this->catalogue->sentence($this->knowledge->sign($sign)->name());
 
         return new ScoutingResource(
             $scouting->id, $scouting->version, $scouting->scouted_at->toIso8601ZuluString(), $scouting->trouble_id,
@@ -138,7 +138,7 @@ final readonly class ShowTrouble
             ->whereHas('round.course', static fn ($courses) => $courses->where('trouble_id', $trouble->id))->get()
             ->map(static fn (Application $entry): DoneResource => new DoneResource('spray', $entry->id, $entry->applied_at->toIso8601ZuluString(), is_string($entry->snapshot['recipe_name'] ?? null) ? $entry->snapshot['recipe_name'] : 'Spray', $entry->note));
         $tactics = $trouble->tacticUses->map(fn (TacticUse $use): DoneResource => new DoneResource(
-            'tactic', $use->id, $use->done_at->toIso8601ZuluString(), $this->catalogue->say(Message::of("tactic.$use->tactic.name")), $use->note,
+            'tactic', $use->id, $use->done_at->toIso8601ZuluString(), $this->catalogue->sentence(Message::of("tactic.$use->tactic.name")), $use->note,
         ));
 
         return array_values($sprays->concat($tactics)->sortBy('at')->values()->all());
@@ -150,7 +150,7 @@ final readonly class ShowTrouble
         $say = fn (string $what): string => $this->catalogue->say(Message::of("tactic.$tactic->id.$what"));
 
         return new TacticResource(
-            $tactic->id, $say('name'), $say('do'), $say('watch'), $ranked->evidence->value, $this->catalogue->say(Message::of('evidence.'.$ranked->evidence->value)),
+            $tactic->id, $this->catalogue->sentence($tactic->name()), $say('do'), $say('watch'), $ranked->evidence->value, $this->catalogue->say(Message::of('evidence.'.$ranked->evidence->value)),
             $tactic->everyDays, (int) $tactic->minutes->likely, $tactic->urgent, $ranked->tried,
         );
     }
@@ -167,7 +167,7 @@ final readonly class ShowTrouble
             $schools = $remedy->schools;
 
             return new RemedyResource(
-                $remedy->id, $say('name'), $this->catalogue->say(Message::of('mode.'.$remedy->mode->value)), $say('how'), $say('limits'),
+                $remedy->id, $this->catalogue->sentence($remedy->name()), $this->catalogue->say(Message::of('mode.'.$remedy->mode->value)), $say('how'), $say('limits'),
                 $ranked->pairing->evidence->value, $this->catalogue->say(Message::of('evidence.'.$ranked->pairing->evidence->value)), $ranked->pairing->asPrevention,
                 array_map(fn (string $stage): string => $this->catalogue->say(Message::of("stage.$stage")), $ranked->pairing->stages),
                 $schools === null ? null : "mild {$n($schools['mild'])}, middle {$n($schools['middle'])}, strong {$n($schools['strong'])} {$schools['unit']}",

@@ -12,6 +12,7 @@ use App\Models\Recipe;
 use App\Models\Round;
 use App\Models\RoundStatus;
 use App\Models\Sprayer;
+use App\Models\Trouble;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -40,6 +41,9 @@ final class DemoGarden
     /** @var array<string, Recipe> */
     private array $recipes = [];
 
+    /** @var array<string, Trouble> */
+    private array $troubles = [];
+
     /** @var list<string> */
     private array $gardeners = [];
 
@@ -48,6 +52,7 @@ final class DemoGarden
     public function __construct(
         private readonly PlanCourse $planCourse,
         private readonly LogRound $logRound,
+        private readonly DemoTrouble $demoTrouble,
     ) {}
 
     public function build(CarbonImmutable $now): Garden
@@ -57,7 +62,7 @@ final class DemoGarden
         return DB::transaction(function () use ($data, $now): Garden {
             $garden = Garden::query()->create($data->row('garden')->toArray())->refresh();
             $this->gardeners = $data->strings('gardeners');
-            $this->furnish($garden, $data);
+            $this->furnish($garden, $data, $now->setTimezone($garden->time_zone)->startOfDay());
             $last = $now->month >= self::SEASON_ENDS ? $now->year : $now->year - 1;
             for ($year = $last - self::SEASONS + 1; $year <= $last; $year++) {
                 foreach ($data->rows('season') as $row) {
@@ -65,6 +70,9 @@ final class DemoGarden
                 }
             }
             $today = $now->setTimezone($garden->time_zone)->startOfDay();
+            foreach ($data->rows('troubles') as $key => $row) {
+                $this->troubles[$key] = ($this->demoTrouble)($garden, $this->plantings[$row->string('planting')], $row, $today);
+            }
             foreach ($data->rows('current') as $row) {
                 $this->course($garden, $row, $today->addDays((int) $row->float('start')));
             }
@@ -73,7 +81,7 @@ final class DemoGarden
         });
     }
 
-    private function furnish(Garden $garden, Row $data): void
+    private function furnish(Garden $garden, Row $data, CarbonImmutable $today): void
     {
         foreach ($data->rows('sprayers') as $key => $row) {
             $this->sprayers[$key] = $garden->sprayers()->create($row->toArray());
@@ -85,6 +93,12 @@ final class DemoGarden
         foreach ($data->rows('plantings') as $key => $row) {
             $attributes = $row->toArray();
             unset($attributes['zone']);
+            foreach (['harvest_in' => 'harvest_on', 'new_for' => 'new_until'] as $days => $day) {
+                if ($row->has($days)) {
+                    $attributes[$day] = $today->addDays((int) $row->float($days))->toDateString();
+                    unset($attributes[$days]);
+                }
+            }
             $this->plantings[$key] = $garden->plantings()->create($attributes + ['zone_id' => $zones[$row->string('zone')]->id]);
         }
         foreach ($data->rows('recipes') as $key => $row) {
@@ -108,6 +122,7 @@ final class DemoGarden
             $row->float('volume_ml'),
             Repeat::every((int) $row->float('every_days'), (int) $row->float('times')),
             $start,
+            $row->has('trouble') ? $this->troubles[$row->string('trouble')] : null,
         );
         $log = $row->strings('log');
         foreach ($course->rounds()->with(['course.recipe', 'course.sprayer', 'course.plantings'])->get() as $n => $round) {

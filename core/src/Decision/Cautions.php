@@ -12,6 +12,9 @@ use Nebbia\Core\Target\TargetKind;
 /** What is to be heeded whichever rule decided. */
 final readonly class Cautions
 {
+    /** The longest wait there is before eating, days: a later harvest needs no reminder. */
+    private const SOON = 14;
+
     /** @return list<Finding> the gravest first */
     public function of(Choice $choice, Trouble $trouble, Means $means): array
     {
@@ -25,7 +28,7 @@ final readonly class Cautions
         if ($choice === Choice::SprayToo && $best !== null && $best->plantIsSensitive) {
             $findings[] = Finding::of('sensitive-to-remedy', Severity::Caution, 'decision.sensitive', $params + ['remedy' => $best->remedy->name()], $trouble->plant->basis, $trouble->plant->sure);
         }
-        if ($trouble->daysToHarvest !== null && $choice === Choice::SprayToo) {
+        if ($trouble->daysToHarvest !== null && $trouble->daysToHarvest <= self::SOON && $choice === Choice::SprayToo) {
             $findings[] = Finding::of('harvest', Severity::Notice, 'decision.harvest', $params + ['harvest' => $trouble->daysToHarvest], 'practice', 'low');
         }
         if ($choice === Choice::SprayToo && $target->kind === TargetKind::Pest) {

@@ -25,10 +25,10 @@ final class ShowSigns extends Controller
         $signs = array_map(static function (string $id) use ($knowledge, $catalogue): SignChoice {
             $sign = $knowledge->sign($id);
 
-            return new SignChoice($id, $sign->place, $catalogue->say($sign->name()), $catalogue->say($sign->look()), $catalogue->say($sign->unlike()));
+            return new SignChoice($id, $sign->place, $catalogue->sentence($sign->name()), $catalogue->say($sign->look()), $catalogue->say($sign->unlike()));
         }, $knowledge->ids('signs'));
         $places = array_map(static fn (string $place): array => ['id' => $place, 'name' => $say("place.$place.name")], Sign::PLACES);
-        $tactics = array_map(static fn (string $id): array => ['id' => $id, 'name' => $say("tactic.$id.name")], $knowledge->ids('tactics'));
+        $tactics = array_map(static fn (string $id): array => ['id' => $id, 'name' => $catalogue->sentence(Message::of("tactic.$id.name"))], $knowledge->ids('tactics'));
 
         return $this->json(new SignsResource($places, $signs, $tactics));
     }

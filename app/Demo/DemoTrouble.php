@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Actions\KeepScouting;
+use App\Models\Garden;
+use App\Models\Planting;
+use App\Models\Trouble;
+use App\Models\TroubleStatus;
+use Carbon\CarbonImmutable;
+use Nebbia\Core\Decision\EnemiesSeen;
+use Nebbia\Core\Diagnosis\Answers;
+use Nebbia\Core\Diagnosis\Circumstances;
+use Nebbia\Core\Diagnosis\Season;
+use Nebbia\Core\Diagnosis\Weather;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Row;
+
+/** One trouble of the demo garden: the look by which it was found, its counts, and what was done, each on its day. */
+final readonly class DemoTrouble
+{
+    public function __construct(private KeepScouting $keep, private Knowledge $knowledge) {}
+
+    public function __invoke(Garden $garden, Planting $planting, Row $row, CarbonImmutable $today): Trouble
+    {
+        $at = static fn (float $day): CarbonImmutable => $today->addDays((int) $day)->setTime(8, 10);
+        $noticed = $at($row->float('noticed'));
+        $scouting = ($this->keep)(
+            $garden,
+            $planting,
+            Answers::of($this->knowledge, $row->strings('present'), $row->strings('absent')),
+            Circumstances::of($this->knowledge->plant($planting->plant), $planting->indoors, Season::of($noticed->month), array_map(Weather::from(...), $row->strings('weather'))),
+            true,
+            $row->string('target'),
+            $row->string('note'),
+            $noticed,
+        );
+        $trouble = $garden->troubles()->findOrFail($scouting->trouble_id);
+        foreach ($row->rows('tactics') as $tactic) {
+            $trouble->tacticUses()->create([
+                'garden_id' => $garden->id, 'tactic' => $tactic->string('tactic'), 'done_at' => $at($tactic->float('day'))->utc(), 'note' => $tactic->string('note') ?: null,
+            ]);
+        }
+        $measure = $this->knowledge->target($row->string('target'))->watchUntil?->measure;
+        foreach ($row->rows('counts') as $count) {
+            $trouble->counts()->create([
+                'garden_id' => $garden->id, 'measure' => $measure, 'counts' => $count->floats('counts'), 'leaves_per_plant' => (int) $count->float('leaves'),
+                'enemies' => EnemiesSeen::from($count->string('enemies')), 'counted_at' => $at($count->float('day'))->utc(), 'note' => $count->string('note', '') ?: null,
+            ]);
+        }
+        if ($row->has('closed')) {
+            $trouble->update(['status' => TroubleStatus::Closed, 'closed_on' => $at($row->float('closed'))->toDateString(), 'outcome' => $row->string('outcome')]);
+        }
+
+        return $trouble->refresh();
+    }
+}
