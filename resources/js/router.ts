@@ -6,6 +6,9 @@ export const router = createRouter({
   scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
   routes: [
     { path: '/', name: 'today', meta: { title: 'Today' }, component: () => import('./views/Today/TodayView.vue') },
+    { path: '/garden', name: 'garden', meta: { title: 'Garden' }, component: () => import('./views/Garden/GardenView.vue') },
+    { path: '/scout/:planting?', name: 'scout', meta: { title: 'Scout' }, component: () => import('./views/Scout/ScoutView.vue') },
+    { path: '/trouble/:trouble', name: 'trouble', meta: { title: 'Trouble' }, component: () => import('./views/Trouble/TroubleView.vue') },
     { path: '/bench/:recipe?', name: 'bench', meta: { title: 'Bench' }, component: () => import('./views/Bench/BenchView.vue') },
     { path: '/card/:recipe', name: 'card', meta: { title: 'Recipe card' }, component: () => import('./views/Card/CardView.vue') },
     { path: '/rounds', name: 'rounds', meta: { title: 'Rounds' }, component: () => import('./views/Rounds/RoundsView.vue') },

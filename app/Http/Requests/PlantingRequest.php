@@ -21,7 +21,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'number', type: 'integer'),
     new OA\Property(property: 'stage', type: 'string'),
     new OA\Property(property: 'zone_id', type: 'string', nullable: true),
-    new OA\Property(property: 'height_cm', type: 'number', nullable: true),
+    new OA\Property(property: 'height_cm', description: 'As typed, with a decimal point or comma.', type: 'string', nullable: true),
     new OA\Property(property: 'indoors', type: 'boolean', nullable: true),
     new OA\Property(property: 'in_flower', type: 'boolean', nullable: true),
     new OA\Property(property: 'harvest_on', type: 'string', format: 'date', nullable: true),
@@ -31,6 +31,14 @@ use OpenApi\Attributes as OA;
 ])]
 class PlantingRequest extends FormRequest
 {
+    protected function prepareForValidation(): void
+    {
+        $height = $this->input('height_cm');
+        if (is_string($height)) {
+            $this->merge(['height_cm' => str_replace(',', '.', trim($height))]);
+        }
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

@@ -628,7 +628,8 @@ export interface components {
             number: number;
             stage: string;
             zone_id?: string | null;
-            height_cm?: number | null;
+            /** @description As typed, with a decimal point or comma. */
+            height_cm?: string | null;
             indoors?: boolean | null;
             in_flower?: boolean | null;
             /** Format: date */

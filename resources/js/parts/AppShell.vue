@@ -14,16 +14,25 @@ const bare = computed(() => route.meta.bare === true)
 
 const views = [
   { name: 'today', label: 'Today', mark: 'M4 11h16M7 15h10M9 19h6M12 3v4M5 6l2 2M19 6l-2 2' },
+  { name: 'garden', label: 'Garden', mark: 'M12 21v-9M12 14c-4 0-7-2-7-6 4 0 7 2 7 6zM12 12c0-4 2-7 6-7 0 4-2 7-6 7M5 21h14' },
+  { name: 'scout', label: 'Scout', mark: 'M10.5 4a6.5 6.5 0 1 0 0 13 6.5 6.5 0 0 0 0-13M15.5 15.5L21 21M8 11c1-2.5 3-3.5 5-3.5' },
   { name: 'bench', label: 'Bench', mark: 'M9 3h6M10 3v6l-4 9a2 2 0 0 0 2 3h8a2 2 0 0 0 2-3l-4-9V3M8 15h8' },
   { name: 'rounds', label: 'Rounds', mark: 'M4 7h16M4 12h16M4 17h16M8 5v4M14 10v4M11 15v4' },
-  { name: 'notebook', label: 'Notebook', mark: 'M7 3h11v18H7zM7 7H4M7 12H4M7 17H4M11 8h4M11 12h4' },
+  { name: 'notebook', label: 'Notebook', rare: true, mark: 'M7 3h11v18H7zM7 7H4M7 12H4M7 17H4M11 8h4M11 12h4' },
+  { name: 'settings', label: 'Settings', rare: true, mark: 'M4 7h10M18 7h2M4 17h2M10 17h10M16 5v4M8 15v4' },
 ]
+/** On a phone there is room for five views; the rest is behind one more button. */
+const more = ref(false)
+const isHere = (name: string) => route.name === name || (name === 'garden' && route.name === 'trouble') || (name === 'bench' && route.name === 'card')
 
 router.onError((e: unknown) => {
   failure.value = e instanceof Error ? e : new Error('Something went wrong.')
 })
 router.isReady().then(() => { ready.value = true }, () => { ready.value = true })
-router.afterEach(() => { failure.value = null })
+router.afterEach(() => {
+  failure.value = null
+  more.value = false
+})
 onErrorCaptured((e) => {
   failure.value = e
   return false
@@ -39,17 +48,17 @@ onErrorCaptured((e) => {
         <span class="garden">{{ store.garden?.name }}</span>
       </div>
       <ul>
-        <li v-for="view in views" :key="view.name">
-          <router-link :to="{ name: view.name }" :class="{ here: route.name === view.name }" :aria-current="route.name === view.name ? 'page' : undefined">
+        <li v-for="view in views" :key="view.name" :class="{ rare: view.rare, last: view.name === 'settings', shown: more }">
+          <router-link :to="{ name: view.name }" :class="{ here: isHere(view.name) }" :aria-current="isHere(view.name) ? 'page' : undefined">
             <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="view.mark" /></svg>
             {{ view.label }}
           </router-link>
         </li>
-        <li class="last">
-          <router-link :to="{ name: 'settings' }" :class="{ here: route.name === 'settings' }" :aria-current="route.name === 'settings' ? 'page' : undefined">
-            <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M4 7h10M18 7h2M4 17h2M10 17h10M16 5v4M8 15v4" /></svg>
-            Settings
-          </router-link>
+        <li class="more">
+          <button type="button" :aria-expanded="more" @click="more = !more">
+            <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M5 12h.01M12 12h.01M19 12h.01" stroke-width="3.5" /></svg>
+            More
+          </button>
         </li>
       </ul>
     </nav>
@@ -76,15 +85,22 @@ li a { display: flex; align-items: center; gap: 12px; min-height: 44px; padding:
 li a:hover { background: color-mix(in srgb, var(--page) 55%, transparent); }
 li a.here { background: var(--page); border-left-color: var(--leaf); font-weight: 600; }
 svg { width: 20px; height: 20px; fill: none; stroke: currentColor; stroke-width: 1.7; stroke-linecap: round; stroke-linejoin: round; flex: none; }
+.more { display: none; }
 main { min-width: 0; outline: none; }
 @media (max-width: 760px) {
   .shell { grid-template-columns: minmax(0, 1fr); grid-template-rows: 1fr auto; }
-  .nav { order: 2; position: sticky; bottom: 0; top: auto; height: auto; padding: 0; border-right: 0; border-top: 1px solid var(--line); z-index: 5; }
+  .nav { order: 2; min-width: 0; position: sticky; bottom: 0; top: auto; height: auto; padding: 0; border-right: 0; border-top: 1px solid var(--line); z-index: 5; }
   .brand { display: none; }
   ul { flex-direction: row; justify-content: space-between; }
   li { flex: 1; }
   li.last { margin: 0; }
-  li a { flex-direction: column; gap: 1px; font-size: 14px; padding: 7px 2px 8px; border-left: 0; border-top: 3px solid transparent; min-height: 58px; }
+  li.rare { display: none; }
+  li.rare.shown { display: block; position: absolute; bottom: 100%; right: 8px; width: 170px; background: var(--paper); border: 1px solid var(--line); border-radius: 10px; margin-bottom: 72px; }
+  li.rare.last.shown { margin-bottom: 6px; }
+  li.rare a { flex-direction: row; gap: 12px; padding: 7px 16px; font-size: 16px; border-top: 0; }
+  .more { display: block; }
+  .more button { width: 100%; min-height: 58px; display: flex; flex-direction: column; align-items: center; gap: 1px; padding: 7px 2px 8px; border: 0; border-top: 3px solid transparent; background: none; font-size: 14px; cursor: pointer; }
+  li a { flex-direction: column; align-items: center; gap: 1px; font-size: 14px; padding: 7px 2px 8px; border-left: 0; border-top: 3px solid transparent; min-height: 58px; }
   li a.here { border-top-color: var(--leaf); }
 }
 @media print {

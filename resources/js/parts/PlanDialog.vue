@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import AppDialog from '@/parts/AppDialog.vue'
-import { api, ApiFailure, take, type Recipe } from '@/api/client'
+import { api, ApiFailure, take, type Recipe, type TroublePage } from '@/api/client'
 import { useChanges } from '@/stores/changes'
 import { useGarden } from '@/stores/garden'
 import { useTimes } from '@/stores/times'
@@ -9,7 +9,7 @@ import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 
 const shown = defineModel<boolean>('shown', { required: true })
-const props = defineProps<{ recipe: Recipe; sprayerId: string | null; plantingId: string | null; volume: string }>()
+const props = defineProps<{ recipe: Recipe; sprayerId: string | null; plantingId: string | null; volume: string; trouble?: TroublePage | null }>()
 
 const store = useGarden()
 const times = useTimes()
@@ -22,12 +22,14 @@ const busy = ref(false)
 watch(shown, (now) => {
   if (!now) return
   errors.value = {}
-  const aimed = props.recipe.body.targets?.[0]
+  const against = props.trouble
+  const aimed = against?.target?.id ?? props.recipe.body.targets?.[0]
   form.target = store.knowledge.targets.some((target) => target.id === aimed) ? (aimed ?? '') : ''
-  form.every = props.recipe.body.repeat?.every_days ?? 7
-  form.times = props.recipe.body.repeat?.times ?? 3
+  form.every = against?.target?.every_days ?? props.recipe.body.repeat?.every_days ?? 7
+  form.times = against?.target?.times ?? props.recipe.body.repeat?.times ?? 3
   form.starts = times.todayField()
-  form.plantings = props.plantingId ? [props.plantingId] : []
+  // All that share the trouble on the same day, so that it does not come back from next door.
+  form.plantings = against ? [against.planting.id, ...against.neighbours.filter((one) => one.same_day).map((one) => one.id)] : props.plantingId ? [props.plantingId] : []
   form.sprayer = props.sprayerId ?? ''
 })
 
@@ -43,13 +45,13 @@ async function plan(): Promise<void> {
     const planned = await take(api.POST('/api/gardens/{garden}/courses', {
       params: { path: { garden: store.id } },
       body: {
-        recipe_id: props.recipe.id, sprayer_id: form.sprayer || null, planting_ids: form.plantings, target: form.target || null,
+        recipe_id: props.recipe.id, sprayer_id: form.sprayer || null, planting_ids: form.plantings, target: form.target || null, trouble_id: props.trouble?.brief.id ?? null,
         volume: props.volume || null, every_days: form.every, times: form.times, starts_on: form.starts,
       },
     }))
     shown.value = false
     changes.done(planned.change, () => void router.push({ name: 'bench', params: { recipe: props.recipe.id } }))
-    await router.push({ name: 'rounds' })
+    await router.push(props.trouble ? { name: 'trouble', params: { trouble: props.trouble.brief.id } } : { name: 'rounds' })
   } catch (e) {
     if (e instanceof ApiFailure && e.status === 422) errors.value = e.fields
     else changes.failed(e)

@@ -6,6 +6,7 @@ import RecipeFrame from './RecipeFrame.vue'
 import RecipeLines from './RecipeLines.vue'
 import RecipePicker from './RecipePicker.vue'
 import StaleDialog from './StaleDialog.vue'
+import TroubleStrip from './TroubleStrip.vue'
 import VersionsDrawer from './VersionsDrawer.vue'
 import BurdenBar from '@/parts/BurdenBar.vue'
 import FindingList from '@/parts/FindingList.vue'
@@ -22,12 +23,14 @@ import { useRoute, useRouter } from 'vue-router'
 import { useBench, type BenchChoice } from './useBench'
 import { useDraft } from './useDraft'
 import { useRecipeActions } from './useRecipeActions'
+import { useTrouble } from './useTrouble'
 
 const store = useGarden()
 const route = useRoute()
 const router = useRouter()
 const draft = useDraft()
 const { recipe, body, note, changed } = draft
+const { trouble } = useTrouble()
 const actions = useRecipeActions(draft)
 
 const asText = (value: unknown) => (typeof value === 'string' ? value : '')
@@ -91,6 +94,7 @@ function bringBack(version: RecipeVersion): void {
     <p v-if="missing" class="field-error">{{ missing }} <n-button size="small" @click="showPicker = true">Recipes</n-button></p>
     <loading-note v-else-if="!body" what="Fetching the recipe" />
     <template v-if="body">
+      <trouble-strip v-if="trouble" :page="trouble" :recipe="recipe?.id" @pick="pick" @leave="router.replace({ query: { ...route.query, trouble: undefined } })" />
       <bench-head
         v-model:name="body.name" v-model:sprayer-id="sprayerId" v-model:planting-id="plantingId" v-model:volume="volume"
         :errors="errors" :bench="bench" @recipes="showPicker = true" @create="pick('new')"
@@ -133,7 +137,7 @@ function bringBack(version: RecipeVersion): void {
       </footer>
       <stale-dialog v-if="actions.theirs.value" v-model:shown="actions.showStale.value" :mine="body" :theirs="actions.theirs.value" @keep="actions.keepMine()" @take="actions.takeTheirs()" />
       <versions-drawer v-if="recipe" v-model:shown="showVersions" :recipe-id="recipe.id" @bring="bringBack" />
-      <plan-dialog v-if="recipe" v-model:shown="showPlan" :recipe="recipe" :sprayer-id="sprayerId" :planting-id="plantingId" :volume="volume" />
+      <plan-dialog v-if="recipe" v-model:shown="showPlan" :recipe="recipe" :sprayer-id="sprayerId" :planting-id="plantingId" :volume="volume" :trouble="trouble" />
     </template>
     <recipe-picker v-model:shown="showPicker" @pick="pick" />
   </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import GardenLists from './GardenLists.vue'
+import SprayerList from './SprayerList.vue'
 import SettingsForm from './SettingsForm.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, ApiFailure, take } from '@/api/client'
@@ -43,7 +43,7 @@ async function save(): Promise<void> {
       <settings-form v-model="form" :errors="errors" />
       <div class="actions"><n-button type="primary" attr-type="submit">Save the settings</n-button></div>
     </form>
-    <garden-lists />
+    <sprayer-list />
   </div>
 </template>
 

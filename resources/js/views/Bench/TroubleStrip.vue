@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import RemedyList from '@/parts/RemedyList.vue'
+import type { TroublePage } from '@/api/client'
+import { NButton } from 'naive-ui'
+import { ref } from 'vue'
+
+/** The trouble one came to the bench with: what helps against it, ranked, to choose the recipe from. */
+defineProps<{ page: TroublePage; recipe?: string }>()
+const emit = defineEmits<{ pick: [string]; leave: [] }>()
+
+const showAll = ref(false)
+</script>
+
+<template>
+  <section class="strip" aria-labelledby="strip-title">
+    <div class="line">
+      <h2 id="strip-title">Against <router-link :to="{ name: 'trouble', params: { trouble: page.brief.id } }">{{ page.brief.name }} on {{ page.brief.planting }}</router-link></h2>
+      <span class="do">
+        <n-button size="small" :aria-expanded="showAll" @click="showAll = !showAll">{{ showAll ? 'Fewer words' : 'What helps, and why' }}</n-button>
+        <n-button size="small" quaternary @click="emit('leave')">Leave this trouble</n-button>
+      </span>
+    </div>
+    <remedy-list v-if="showAll" :remedies="page.remedies" :chosen="recipe" @pick="emit('pick', $event)" />
+    <div v-else class="picks">
+      <template v-for="remedy in page.remedies" :key="remedy.id">
+        <button v-for="one in remedy.open ? remedy.recipes : []" :key="one.id" type="button" :aria-pressed="one.id === recipe" @click="emit('pick', one.id)">
+          {{ one.name }} <span class="soft small">{{ remedy.evidence_word }}<template v-if="remedy.plant_is_sensitive">, hurts this plant easily</template></span>
+        </button>
+      </template>
+      <p v-if="!page.remedies.some((remedy) => remedy.open && remedy.recipes.length)" class="soft">None of the recipes kept here is of use against it.</p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.strip { background: var(--leaf-wash); border-radius: 12px; padding: 12px 16px; display: grid; gap: 10px; }
+.line { display: flex; flex-wrap: wrap; gap: 6px 16px; align-items: center; justify-content: space-between; }
+.do, .picks { display: flex; flex-wrap: wrap; gap: 8px; }
+.picks button { min-height: 44px; padding: 6px 14px; border: 1px solid var(--soft); border-radius: 8px; background: var(--paper); cursor: pointer; }
+.picks button[aria-pressed='true'] { border-color: var(--leaf); box-shadow: inset 0 0 0 1px var(--leaf); font-weight: 600; }
+</style>

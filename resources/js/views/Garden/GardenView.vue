@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import ImportDialog from './ImportDialog.vue'
+import PlantingDialog from './PlantingDialog.vue'
+import PlotCard from './PlotCard.vue'
+import ZoneDialog from './ZoneDialog.vue'
+import EmptyNote from '@/parts/EmptyNote.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
+import PageHead from '@/parts/PageHead.vue'
+import { api, take, type Planting, type Plot, type PlotZone } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+
+/** Zones and plantings: who is troubled, what was done last. */
+const store = useGarden()
+const times = useTimes()
+const { attempt, done } = useSaving()
+const plot = shallowRef<Plot | null>(null)
+const planting = ref<Planting | null>(null)
+const zone = ref<PlotZone | null>(null)
+const intoZone = ref<string | null>(null)
+const showPlanting = ref(false)
+const showZone = ref(false)
+const showImport = ref(false)
+
+async function load(): Promise<void> {
+  plot.value = await take(api.GET('/api/gardens/{garden}/plot', { params: { path: { garden: store.id } } }))
+}
+const reload = async () => { await Promise.all([load(), store.refresh()]) }
+onMounted(load)
+watch(() => store.undone, reload)
+
+const all = computed(() => (plot.value?.zones ?? []).flatMap((one) => one.plantings))
+const troubled = computed(() => all.value.filter((one) => one.troubles.length > 0).length)
+const title = computed(() => {
+  if (all.value.length === 0) return 'Nothing is planted yet'
+  if (troubled.value === 0) return `${all.value.length} plantings, none of them troubled`
+  return `${troubled.value} of ${all.value.length} plantings ${troubled.value === 1 ? 'is' : 'are'} troubled`
+})
+
+function open(one: Planting | null, into: string | null = null): void {
+  planting.value = one
+  intoZone.value = into
+  showPlanting.value = true
+}
+function openZone(one: PlotZone | null): void {
+  zone.value = one
+  showZone.value = true
+}
+const bringBack = (one: Planting) => attempt(async () => {
+  const saved = await take(api.POST('/api/gardens/{garden}/plantings/{planting}/retire', { params: { path: { garden: store.id, planting: one.id } }, body: { version: one.version, back: true } }))
+  done(saved.change, reload)
+  await reload()
+})
+</script>
+
+<template>
+  <div class="garden-view">
+    <loading-note v-if="!plot" what="Walking round the garden" />
+    <template v-else>
+      <page-head :title="title">
+        <n-button type="primary" @click="open(null)">Add a planting</n-button>
+        <n-button @click="openZone(null)">Add a zone</n-button>
+        <n-button @click="showImport = true">Import or export</n-button>
+      </page-head>
+      <empty-note v-if="all.length === 0" title="Tell what grows where">
+        With its plantings Nebbia can say who bears a spray, who shares a pest, and how many leaves to look at.
+        <template #actions>
+          <n-button type="primary" @click="open(null)">Add the first planting</n-button>
+          <n-button @click="showImport = true">Read them from a file</n-button>
+        </template>
+      </empty-note>
+      <section v-for="one in plot.zones" :key="one.id" :aria-labelledby="`zone-${one.id}`">
+        <header>
+          <h2 :id="`zone-${one.id}`">{{ one.name }}</h2>
+          <p v-if="one.note" class="soft small">{{ one.note }}</p>
+          <span class="do">
+            <n-button quaternary size="small" :aria-label="`Add a planting to ${one.name}`" @click="open(null, one.id)">Add here</n-button>
+            <n-button quaternary size="small" :aria-label="`Change the zone ${one.name}`" @click="openZone(one)">Change</n-button>
+          </span>
+        </header>
+        <p v-if="one.plantings.length === 0" class="soft">Nothing stands here.</p>
+        <div class="cards">
+          <plot-card v-for="card in one.plantings" :key="card.planting.id" :card="card" @open="open(card.planting)" />
+        </div>
+      </section>
+      <details v-if="plot.retired.length">
+        <summary>Retired: {{ plot.retired.length }}</summary>
+        <ul>
+          <li v-for="one in plot.retired" :key="one.id">
+            <span>{{ one.name }} <span class="soft small">{{ one.zone }} · since {{ times.day(one.retired_on!, 'short') }}<template v-if="one.retired_why"> · {{ one.retired_why }}</template></span></span>
+            <n-button quaternary size="small" :aria-label="`Bring ${one.name} back`" @click="bringBack(one)">Bring back</n-button>
+          </li>
+        </ul>
+      </details>
+    </template>
+    <planting-dialog v-model:shown="showPlanting" :planting="planting" :zone-id="intoZone" @changed="reload" />
+    <zone-dialog v-model:shown="showZone" :zone="zone" @changed="reload" />
+    <import-dialog v-model:shown="showImport" @changed="reload" />
+  </div>
+</template>
+
+<style scoped>
+.garden-view { padding: 22px 26px 48px; display: grid; gap: 22px; grid-template-columns: minmax(0, 1fr); }
+section { display: grid; gap: 10px; grid-template-columns: minmax(0, 1fr); }
+section header { display: flex; flex-wrap: wrap; gap: 4px 14px; align-items: baseline; border-bottom: 1px solid var(--line); padding-bottom: 4px; }
+.do { margin-left: auto; display: flex; }
+.cards { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(250px, 100%), 1fr)); gap: 12px; align-items: stretch; }
+summary { cursor: pointer; font-weight: 600; min-height: 44px; padding-top: 10px; }
+ul { list-style: none; margin: 0; padding: 0; }
+li { display: flex; justify-content: space-between; align-items: center; gap: 12px; border-top: 1px solid var(--line); min-height: 44px; }
+@media (max-width: 760px) { .garden-view { padding: 16px 16px 32px; } }
+</style>

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import AppDialog from '@/parts/AppDialog.vue'
+import { api, take } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { NButton } from 'naive-ui'
+import { computed, ref, watch } from 'vue'
+
+/** Plantings as a table, out and in again. All lines are read, or none. */
+const shown = defineModel<boolean>('shown', { required: true })
+const emit = defineEmits<{ changed: [] }>()
+
+const SHOWN = 8
+const store = useGarden()
+const { errors, busy, attempt, done } = useSaving()
+const csv = ref('')
+const file = ref('')
+const said = ref('')
+watch(shown, (now) => { if (now) errors.value = {}; csv.value = file.value = said.value = '' })
+const wrong = computed(() => Object.values(errors.value))
+
+async function choose(event: Event): Promise<void> {
+  const chosen = (event.target as HTMLInputElement).files?.[0]
+  csv.value = chosen ? await chosen.text() : ''
+  file.value = chosen?.name ?? ''
+  errors.value = {}
+}
+const read = () => attempt(async () => {
+  const result = await take(api.POST('/api/gardens/{garden}/plantings/import', { params: { path: { garden: store.id } }, body: { csv: csv.value } }))
+  said.value = `${result.added} added, ${result.changed} changed.`
+  done(result.change)
+  emit('changed')
+})
+</script>
+
+<template>
+  <app-dialog v-model:shown="shown" title="Plantings as a table">
+    <p>The file opens in any spreadsheet. Lines with an id change that planting, lines without are added; comma or semicolon, decimal point or comma are both read.</p>
+    <div class="actions"><a class="export" :href="`/api/gardens/${store.id}/plantings.csv`" download="plantings.csv">Export the plantings (CSV)</a></div>
+    <form class="form-grid" @submit.prevent="read">
+      <div class="field">
+        <label for="i-file">Read a CSV file</label>
+        <input id="i-file" class="native" type="file" accept=".csv,text/csv" @change="choose">
+      </div>
+      <div v-if="wrong.length" role="alert">
+        <p class="field-error">Nothing was stored. {{ wrong.length === 1 ? 'One thing is' : `${wrong.length} things are` }} to mend:</p>
+        <ul><li v-for="message in wrong.slice(0, SHOWN)" :key="message">{{ message }}</li></ul>
+        <p v-if="wrong.length > SHOWN" class="soft small">and {{ wrong.length - SHOWN }} more</p>
+      </div>
+      <p v-if="said" role="status">{{ said }}</p>
+      <div class="actions">
+        <n-button type="primary" attr-type="submit" :disabled="!csv" :loading="busy">Read {{ file || 'the file' }}</n-button>
+        <n-button @click="shown = false">Close</n-button>
+      </div>
+    </form>
+  </app-dialog>
+</template>
+
+<style scoped>
+.export { min-height: 44px; display: inline-flex; align-items: center; font-weight: 600; }
+ul { margin: 6px 0 0; padding-left: 20px; }
+</style>

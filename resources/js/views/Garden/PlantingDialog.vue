@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import AppDialog from '@/parts/AppDialog.vue'
+import { api, take, type Planting } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { NButton } from 'naive-ui'
+import { computed, reactive, ref, watch } from 'vue'
+
+/** Adding a planting, changing it, moving it to another zone, retiring it. */
+const shown = defineModel<boolean>('shown', { required: true })
+const props = defineProps<{ planting: Planting | null; zoneId: string | null }>()
+const emit = defineEmits<{ changed: [] }>()
+
+const store = useGarden()
+const { errors, busy, attempt, done } = useSaving()
+const stages = ['seedling', 'cutting', 'young', 'growing', 'flowering', 'fruiting', 'dormant']
+const blank = { plant: '', name: '', variety: '', number: 1, stage: 'growing', zone_id: '', height: '', indoors: false, in_flower: false, harvest_on: '', new_until: '', value: 'dear' as Planting['value'], note: '' }
+const form = reactive({ ...blank })
+const why = ref('')
+const retiring = ref(false)
+
+watch(shown, (now) => {
+  if (!now) return
+  errors.value = {}
+  retiring.value = false
+  why.value = ''
+  const one = props.planting
+  Object.assign(form, blank, { zone_id: props.zoneId ?? store.zones[0]?.id ?? '' })
+  if (one) {
+    Object.assign(form, {
+      plant: one.kind, name: one.name, variety: one.variety ?? '', number: one.number, stage: one.stage, zone_id: one.zone_id, height: one.height_cm === null ? '' : String(one.height_cm),
+      indoors: one.indoors, in_flower: one.in_flower, harvest_on: one.harvest_on ?? '', new_until: one.new_until ?? '', value: one.value, note: one.note ?? '',
+    })
+  }
+})
+const title = computed(() => (props.planting ? props.planting.name : 'Add a planting'))
+
+const save = () => attempt(async () => {
+  const { height, ...rest } = form
+  const body = { ...rest, harvest_on: form.harvest_on || null, new_until: form.new_until || null, height_cm: height.trim() || null }
+  const path = { garden: store.id }
+  const saved = props.planting
+    ? await take(api.PUT('/api/gardens/{garden}/plantings/{planting}', { params: { path: { ...path, planting: props.planting.id } }, body: { ...body, version: props.planting.version } }))
+    : await take(api.POST('/api/gardens/{garden}/plantings', { params: { path }, body }))
+  shown.value = false
+  done(saved.change)
+  emit('changed')
+})
+const retire = () => attempt(async () => {
+  const saved = await take(api.POST('/api/gardens/{garden}/plantings/{planting}/retire', { params: { path: { garden: store.id, planting: props.planting!.id } }, body: { version: props.planting!.version, why: why.value } }))
+  shown.value = false
+  done(saved.change)
+  emit('changed')
+})
+</script>
+
+<template>
+  <app-dialog v-model:shown="shown" :title="title" :width="680">
+    <form v-if="!retiring" class="form-grid" @submit.prevent="save">
+      <div class="two">
+        <div class="field">
+          <label for="p-plant">Plant</label>
+          <input id="p-plant" v-model="form.plant" class="native" list="p-plants" autocomplete="off" placeholder="tomato, courgette, Vicia faba …" :aria-invalid="errors.plant ? 'true' : undefined">
+          <datalist id="p-plants"><option v-for="plant in store.knowledge.plants" :key="plant.id" :value="plant.name" /></datalist>
+          <p v-if="errors.plant" class="field-error">{{ errors.plant }}</p>
+        </div>
+        <div class="field">
+          <label for="p-zone">Zone</label>
+          <select id="p-zone" v-model="form.zone_id" class="native"><option v-for="zone in store.zones" :key="zone.id" :value="zone.id">{{ zone.name }}</option></select>
+        </div>
+        <div class="field"><label for="p-name">Called</label><input id="p-name" v-model="form.name" class="native" autocomplete="off" placeholder="as the plant"></div>
+        <div class="field"><label for="p-variety">Variety</label><input id="p-variety" v-model="form.variety" class="native" autocomplete="off"></div>
+        <div class="field">
+          <label for="p-number">How many</label>
+          <input id="p-number" v-model.number="form.number" class="native" type="number" min="1" :aria-invalid="errors.number ? 'true' : undefined">
+          <p v-if="errors.number" class="field-error">{{ errors.number }}</p>
+        </div>
+        <div class="field"><label for="p-stage">Stage</label><select id="p-stage" v-model="form.stage" class="native"><option v-for="stage in stages" :key="stage">{{ stage }}</option></select></div>
+        <div class="field">
+          <label for="p-height">Height, cm</label>
+          <input id="p-height" v-model="form.height" class="native" inputmode="decimal" autocomplete="off" :aria-invalid="errors.height_cm ? 'true' : undefined">
+          <p v-if="errors.height_cm" class="field-error">{{ errors.height_cm }}</p>
+        </div>
+        <div class="field">
+          <label for="p-value">What it is worth to you</label>
+          <select id="p-value" v-model="form.value" class="native"><option value="replaceable">easily replaced</option><option value="dear">dear</option><option value="irreplaceable">nothing replaces it</option></select>
+        </div>
+        <div class="field"><label for="p-harvest">Next harvest</label><input id="p-harvest" v-model="form.harvest_on" class="native" type="date"></div>
+        <div class="field"><label for="p-new">New: kept apart until</label><input id="p-new" v-model="form.new_until" class="native" type="date"></div>
+      </div>
+      <div class="checks">
+        <label><input v-model="form.indoors" type="checkbox"> Indoors</label>
+        <label><input v-model="form.in_flower" type="checkbox"> In flower</label>
+      </div>
+      <div class="field"><label for="p-note">Note</label><input id="p-note" v-model="form.note" class="native" autocomplete="off"></div>
+      <div class="actions">
+        <n-button type="primary" attr-type="submit" :loading="busy">{{ planting ? 'Save' : 'Add it' }}</n-button>
+        <n-button v-if="planting" @click="retiring = true">Retire it …</n-button>
+        <n-button @click="shown = false">Not now</n-button>
+      </div>
+    </form>
+    <form v-else class="form-grid" @submit.prevent="retire">
+      <p>It leaves the garden; what was written about it stays in the notebook, and it can be brought back.</p>
+      <div class="field"><label for="p-why">Why</label><input id="p-why" v-model="why" class="native" autocomplete="off" placeholder="harvested, died, given away"></div>
+      <div class="actions">
+        <n-button type="primary" attr-type="submit" :loading="busy">Retire it</n-button>
+        <n-button @click="retiring = false">Back</n-button>
+      </div>
+    </form>
+  </app-dialog>
+</template>
+
+<style scoped>
+.checks { display: flex; flex-wrap: wrap; gap: 6px 24px; }
+.checks label { display: flex; gap: 10px; align-items: center; min-height: 44px; }
+.checks input { width: 22px; height: 22px; accent-color: var(--leaf); }
+</style>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import ChoiceMark from '@/parts/ChoiceMark.vue'
+import type { PlotPlanting } from '@/api/client'
+import { useTimes } from '@/stores/times'
+import { computed } from 'vue'
+
+const props = defineProps<{ card: PlotPlanting }>()
+const emit = defineEmits<{ open: [] }>()
+
+const times = useTimes()
+const one = computed(() => props.card.planting)
+const facts = computed(() => [
+  one.value.stage,
+  one.value.in_flower && one.value.stage !== 'flowering' ? 'in flower' : '',
+  one.value.indoors ? 'indoors' : '',
+  one.value.height_cm ? `${one.value.height_cm} cm` : '',
+].filter(Boolean).join(', '))
+const harvest = computed(() => {
+  const days = props.card.days_to_harvest
+  if (days === null) return ''
+  return days < 0 ? 'harvest is on' : days === 0 ? 'harvest today' : days === 1 ? 'harvest tomorrow' : `harvest in ${days} days`
+})
+</script>
+
+<template>
+  <article class="card" :class="{ troubled: card.troubles.length }">
+    <h3><button type="button" @click="emit('open')">{{ one.number }} × {{ one.name }}</button></h3>
+    <p class="small soft">{{ one.kind }}<template v-if="one.variety">, {{ one.variety }}</template> · {{ facts }}</p>
+    <p v-if="card.is_new" class="small new">New: keep it apart until {{ times.day(one.new_until!, 'short') }}</p>
+    <ul v-if="card.troubles.length">
+      <li v-for="trouble in card.troubles" :key="trouble.id">
+        <router-link :to="{ name: 'trouble', params: { trouble: trouble.id } }">{{ trouble.name }}</router-link>
+        <span v-if="trouble.level" class="small"> {{ trouble.level }}</span>
+        <choice-mark :choice="trouble.choice" />
+      </li>
+    </ul>
+    <p class="small soft last">
+      <template v-if="card.treated_on">{{ card.treated_with }}, {{ times.day(card.treated_on, 'short') }}</template>
+      <template v-else>Not sprayed yet</template>
+      <template v-if="harvest"> · {{ harvest }}</template>
+    </p>
+    <router-link class="scout" :to="{ name: 'scout', params: { planting: one.id } }" :aria-label="`Look at ${one.name}`">Look at it</router-link>
+  </article>
+</template>
+
+<style scoped>
+.card { background: var(--paper); border: 1px solid var(--line); border-radius: 12px; padding: 12px 14px; display: flex; flex-direction: column; gap: 5px; min-width: 0; }
+.card.troubled { border-left: 5px solid var(--brass); }
+h3 { font: 600 17px/1.3 'Atkinson Hyperlegible Next', system-ui, sans-serif; }
+h3 button { border: 0; background: none; padding: 4px 0; text-align: left; font: inherit; cursor: pointer; min-height: 44px; overflow-wrap: anywhere; }
+h3 button:hover { text-decoration: underline; }
+.new { color: var(--brass); font-weight: 600; }
+ul { list-style: none; margin: 0; padding: 8px 10px; background: var(--brass-wash); border-radius: 8px; display: grid; gap: 6px; }
+li a { font-weight: 600; color: inherit; }
+.last { margin-top: auto; padding-top: 4px; }
+.scout { align-self: start; min-height: 44px; display: inline-flex; align-items: center; font-weight: 600; text-decoration: none; }
+.scout:hover { text-decoration: underline; }
+</style>

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import type { Answer } from './useScout'
+
+/** Yes, no or didn't look, large enough for a thumb. */
+defineProps<{ about: string; given: Answer | undefined }>()
+const emit = defineEmits<{ answer: [Answer] }>()
+
+const choices: { id: Answer; label: string }[] = [{ id: 'yes', label: 'Yes' }, { id: 'no', label: 'No' }, { id: 'skip', label: 'Can’t look' }]
+</script>
+
+<template>
+  <div class="answers" role="group" :aria-label="about">
+    <button v-for="choice in choices" :key="choice.id" type="button" :class="[choice.id, { given: given === choice.id }]" :aria-pressed="given === choice.id" @click="emit('answer', choice.id)">
+      {{ choice.label }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.answers { display: flex; }
+button { flex: 1 1 auto; min-height: 44px; min-width: 56px; padding: 6px 12px; border: 1px solid var(--soft); background: var(--paper); cursor: pointer; font-weight: 600; font-size: 15px; white-space: nowrap; }
+button + button { border-left: 0; }
+button:first-child { border-radius: 8px 0 0 8px; }
+button:last-child { border-radius: 0 8px 8px 0; font-weight: 400; }
+.yes.given { background: var(--leaf); color: var(--on-leaf); border-color: var(--leaf); }
+.no.given { background: var(--ink); color: var(--page); border-color: var(--ink); }
+.skip.given { background: var(--mist); }
+</style>

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import type { Cause, Diagnosis } from '@/api/client'
+
+/** Causes, the likeliest first, each with the signs that spoke for and against it. */
+defineProps<{ diagnosis: Diagnosis }>()
+
+const percent = (p: number) => (p < 0.01 ? 'under 1 %' : `${Math.round(100 * p)} %`)
+const clues = (cause: Cause) => cause.clues.filter((clue) => clue.word !== 'hardly')
+</script>
+
+<template>
+  <ol class="causes">
+    <li v-for="cause in diagnosis.causes" :key="cause.target">
+      <div class="line">
+        <span class="name">{{ cause.name }}</span>
+        <span v-if="cause.kind === 'look-alike'" class="tag">no pest</span>
+        <strong>{{ percent(cause.probability) }}</strong>
+      </div>
+      <div class="bar" aria-hidden="true"><span :class="cause.kind" :style="{ width: `${100 * cause.probability}%` }" /></div>
+      <details v-if="clues(cause).length">
+        <summary>Why</summary>
+        <ul>
+          <li v-for="clue in clues(cause)" :key="clue.sign" :class="clue.word.startsWith('for') ? 'for' : 'against'">
+            <span class="sense">{{ clue.word.startsWith('for') ? 'for' : 'against' }}<template v-if="clue.word.endsWith('strongly')">, strongly</template></span>
+            {{ clue.name }}<template v-if="!clue.there">: not found</template>
+          </li>
+        </ul>
+      </details>
+    </li>
+  </ol>
+  <p v-if="diagnosis.rest > 0.005" class="soft small">All others together {{ percent(diagnosis.rest) }}</p>
+</template>
+
+<style scoped>
+.causes { list-style: none; margin: 0; padding: 0; display: grid; gap: 10px; }
+.line { display: flex; gap: 10px; align-items: baseline; }
+.name { font-weight: 600; }
+.line strong { margin-left: auto; }
+.tag { font-size: 14px; border: 1px solid var(--soft); border-radius: 6px; padding: 0 6px; color: var(--soft); white-space: nowrap; }
+.bar { height: 10px; background: var(--mist); border-radius: 5px; overflow: hidden; }
+.bar span { display: block; height: 100%; background: var(--leaf); border-radius: 5px; min-width: 2px; transition: width 0.25s; }
+.bar .look-alike { background: var(--water); }
+.bar .none { background: var(--soft); }
+summary { cursor: pointer; color: var(--soft); font-size: 15px; min-height: 28px; }
+ul { list-style: none; margin: 2px 0 0; padding: 0 0 0 4px; display: grid; gap: 3px; font-size: 15px; }
+.sense { font-weight: 600; margin-right: 4px; }
+.for .sense { color: var(--leaf); }
+.against .sense { color: var(--madder); }
+</style>

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import AppDialog from '@/parts/AppDialog.vue'
+import { scaled } from './scaled'
+import { api, take, type Diagnosis } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { NButton } from 'naive-ui'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+
+/** Writing a look down: what it is taken for, a note, a photo. */
+const shown = defineModel<boolean>('shown', { required: true })
+const note = defineModel<string>('note', { required: true })
+const props = defineProps<{ diagnosis: Diagnosis; planting: string; body: { present: string[]; absent: string[]; weather: ('wet' | 'dry' | 'hot' | 'cool')[] } }>()
+const emit = defineEmits<{ kept: [] }>()
+
+const store = useGarden()
+const router = useRouter()
+const { errors, busy, attempt, done } = useSaving()
+const target = ref('')
+const photo = ref<Blob | null>(null)
+const preview = ref('')
+
+const likely = computed(() => props.diagnosis.causes.filter((cause) => cause.kind !== 'none'))
+const others = computed(() => store.knowledge.targets.filter((one) => !likely.value.some((cause) => cause.target === one.id)))
+watch(shown, (now) => {
+  if (!now) return
+  errors.value = {}
+  photo.value = null
+  preview.value = ''
+  target.value = props.diagnosis.settled ? (props.diagnosis.causes[0]?.target ?? '') : ''
+})
+
+async function choose(event: Event): Promise<void> {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  try {
+    photo.value = await scaled(file)
+    if (preview.value) URL.revokeObjectURL(preview.value)
+    preview.value = URL.createObjectURL(photo.value)
+    errors.value = {}
+  } catch {
+    errors.value = { photo: 'This picture cannot be read: choose a photo, such as a JPEG.' }
+  }
+}
+
+const keep = (as: 'trouble' | 'look') => attempt(async () => {
+  const path = { garden: store.id }
+  const saved = await take(api.POST('/api/gardens/{garden}/scoutings', {
+    params: { path }, body: { planting_id: props.planting, present: props.body.present, absent: props.body.absent, weather: props.body.weather, note: note.value, as, target: as === 'trouble' ? target.value || null : null },
+  }))
+  if (photo.value) {
+    const form = new FormData()
+    form.append('photo', photo.value, 'look.jpg')
+    await take(api.POST('/api/gardens/{garden}/scoutings/{scouting}/photo', { params: { path: { ...path, scouting: saved.scouting.id } }, body: form as never, bodySerializer: () => form }))
+  }
+  shown.value = false
+  emit('kept')
+  done(saved.change)
+  await router.push(saved.trouble_id ? { name: 'trouble', params: { trouble: saved.trouble_id } } : { name: 'garden' })
+})
+</script>
+
+<template>
+  <app-dialog v-model:shown="shown" title="Write this look down">
+    <form class="form-grid" @submit.prevent="keep('trouble')">
+      <div class="field">
+        <label for="k-target">You take it for</label>
+        <select id="k-target" v-model="target" class="native">
+          <option value="">not known yet</option>
+          <optgroup label="Likely">
+            <option v-for="cause in likely" :key="cause.target" :value="cause.target">{{ cause.name }} ({{ Math.round(100 * cause.probability) }} %)</option>
+          </optgroup>
+          <optgroup label="Others"><option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option></optgroup>
+        </select>
+        <p v-if="errors.target" class="field-error">{{ errors.target }}</p>
+      </div>
+      <div class="field"><label for="k-note">Note</label><textarea id="k-note" v-model="note" class="native" rows="3" placeholder="Where, how many plants, since when?" /></div>
+      <div class="field">
+        <label for="k-photo">Photo</label>
+        <input id="k-photo" class="native" type="file" accept="image/*" capture="environment" @change="choose">
+        <p class="soft small">It is made small and stays on the machine that runs Nebbia. The place it was taken is taken out.</p>
+        <p v-if="errors.photo" class="field-error">{{ errors.photo }}</p>
+        <img v-if="preview" :src="preview" alt="The photo, made small">
+      </div>
+      <p v-if="errors.planting_id" class="field-error">{{ errors.planting_id }}</p>
+      <div class="actions">
+        <n-button type="primary" attr-type="submit" :loading="busy">It is a trouble: follow it</n-button>
+        <n-button :disabled="busy" @click="keep('look')">Only note the look</n-button>
+        <n-button @click="shown = false">Not now</n-button>
+      </div>
+    </form>
+  </app-dialog>
+</template>
+
+<style scoped>
+img { max-width: 160px; max-height: 160px; border-radius: 8px; margin-top: 6px; }
+</style>

@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import CauseList from './CauseList.vue'
+import KeepDialog from './KeepDialog.vue'
+import NextLook from './NextLook.vue'
+import SignCard from './SignCard.vue'
+import EmptyNote from '@/parts/EmptyNote.vue'
+import FindingList from '@/parts/FindingList.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
+import PageHead from '@/parts/PageHead.vue'
+import { useGarden } from '@/stores/garden'
+import { NButton } from 'naive-ui'
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { useScout, type Weather } from './useScout'
+
+/** From where you look and what you see to what it probably is. */
+const store = useGarden()
+const route = useRoute()
+const { draft, signs, diagnosis, failure, answer, toggleWeather, clear, given, body } = useScout()
+const place = ref('tips')
+const showKeep = ref(false)
+const showAll = ref(false)
+
+watch(() => route.params.planting, (id) => { if (typeof id === 'string' && store.plantings.some((one) => one.id === id)) draft.value.planting = id }, { immediate: true })
+
+const weathers: Weather[] = ['wet', 'dry', 'hot', 'cool']
+const zones = computed(() => [...new Set(store.plantings.map((one) => one.zone))].map((zone) => ({ zone, plantings: store.plantings.filter((one) => one.zone === zone) })))
+const planting = computed(() => store.plantings.find((one) => one.id === draft.value.planting))
+const here = computed(() => (signs.value?.signs ?? []).filter((sign) => sign.place === place.value))
+const answered = computed(() => Object.keys(draft.value.answers).length)
+const countAt = (id: string) => (signs.value?.signs ?? []).filter((sign) => sign.place === id && draft.value.answers[sign.id]).length
+const title = computed(() => {
+  const top = diagnosis.value?.causes[0]
+  if (!top || given('yes').length === 0) return planting.value ? `What do you see on ${planting.value.name}?` : 'What do you see?'
+  if (top.kind === 'none') return 'None of the known troubles fits'
+  return `${diagnosis.value?.settled ? 'Most likely' : 'Perhaps'} ${top.name}`
+})
+</script>
+
+<template>
+  <div class="scout">
+    <loading-note v-if="!signs || !diagnosis" what="Fetching the lens" />
+    <template v-else>
+      <page-head :title="title" :under="planting ? `${planting.number} × ${planting.name}, ${planting.zone}` : undefined">
+        <n-button v-if="answered" @click="clear">Begin again</n-button>
+        <n-button type="primary" :disabled="!draft.planting || answered === 0" @click="showKeep = true">Write it down</n-button>
+      </page-head>
+      <empty-note v-if="store.plantings.length === 0" title="Nothing to look at yet">
+        Tell the garden what grows where; then Nebbia knows what can trouble it.
+        <template #actions><router-link :to="{ name: 'garden' }">To the garden</router-link></template>
+      </empty-note>
+      <div v-else class="columns">
+        <div class="asking">
+          <div class="where">
+            <div class="field">
+              <label for="s-planting">Planting</label>
+              <select id="s-planting" v-model="draft.planting" class="native">
+                <option value="">choose one</option>
+                <optgroup v-for="group in zones" :key="group.zone" :label="group.zone">
+                  <option v-for="one in group.plantings" :key="one.id" :value="one.id">{{ one.name }}</option>
+                </optgroup>
+              </select>
+            </div>
+            <div class="field" role="group" aria-labelledby="s-weather">
+              <span id="s-weather" class="label">The last two weeks were</span>
+              <div class="chips">
+                <button v-for="word in weathers" :key="word" type="button" class="chip" :aria-pressed="draft.weather.includes(word)" @click="toggleWeather(word)">{{ word }}</button>
+              </div>
+            </div>
+          </div>
+          <p v-if="failure" class="field-error" role="alert">{{ failure }}</p>
+          <next-look v-if="diagnosis.next" :next="diagnosis.next" :begun="given('yes').length > 0" @answer="answer(diagnosis.next.sign, $event)" />
+          <section aria-labelledby="s-where">
+            <h2 id="s-where">Or say what you see, by where you look</h2>
+            <div class="chips places">
+              <button v-for="one in signs.places" :key="one.id" type="button" class="chip" :aria-pressed="place === one.id" @click="place = one.id">
+                {{ one.name }}<span v-if="countAt(one.id)" class="count">{{ countAt(one.id) }}</span>
+              </button>
+            </div>
+            <div class="signs">
+              <sign-card v-for="sign in here" :key="sign.id" :sign="sign" :given="draft.answers[sign.id]" @answer="answer(sign.id, $event)" />
+            </div>
+          </section>
+        </div>
+        <aside :class="{ open: showAll }" aria-label="What it probably is">
+          <button type="button" class="peek" :aria-expanded="showAll" @click="showAll = !showAll">
+            <span v-for="cause in diagnosis.causes.slice(0, 2)" :key="cause.target">{{ cause.name }} <strong>{{ Math.round(100 * cause.probability) }} %</strong></span>
+            <span class="soft">{{ showAll ? 'Less' : 'More' }}</span>
+          </button>
+          <div class="inside">
+            <h2>What it probably is</h2>
+            <cause-list :diagnosis="diagnosis" />
+            <finding-list :findings="diagnosis.findings" />
+            <p class="soft small">Worked out from coarse likelihoods: a help to look further, no verdict.</p>
+          </div>
+        </aside>
+      </div>
+      <keep-dialog v-model:shown="showKeep" v-model:note="draft.note" :diagnosis="diagnosis" :planting="draft.planting" :body="body()" @kept="clear" />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.scout { padding: 22px 26px 48px; display: grid; gap: 18px; grid-template-columns: minmax(0, 1fr); }
+.columns { display: grid; grid-template-columns: minmax(0, 1.9fr) minmax(260px, 1fr); gap: 32px; align-items: start; }
+.asking, section, .inside { display: grid; gap: 14px; grid-template-columns: minmax(0, 1fr); }
+.where { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(240px, 100%), 1fr)); gap: 14px; }
+.chips { display: flex; flex-wrap: wrap; gap: 8px; }
+.chip { min-height: 44px; padding: 6px 14px; border: 1px solid var(--soft); border-radius: 22px; background: var(--paper); cursor: pointer; }
+.chip[aria-pressed='true'] { background: var(--leaf-wash); border-color: var(--leaf); font-weight: 600; box-shadow: inset 0 0 0 1px var(--leaf); }
+.count { margin-left: 8px; background: var(--leaf); color: var(--on-leaf); border-radius: 10px; padding: 0 8px; font-size: 14px; }
+.signs { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(290px, 100%), 1fr)); gap: 12px; }
+aside { position: sticky; top: 22px; max-height: calc(100vh - 44px); overflow: auto; }
+.peek { display: none; }
+@media (max-width: 900px) {
+  .scout { padding: 16px 16px 84px; }
+  .columns { grid-template-columns: minmax(0, 1fr); }
+  aside { position: fixed; z-index: 4; left: 0; right: 0; bottom: 59px; top: auto; background: var(--paper); border-top: 1px solid var(--line); box-shadow: 0 -6px 18px rgb(0 0 0 / 12%); max-height: 62vh; }
+  .peek { display: flex; gap: 14px; width: 100%; justify-content: space-between; min-height: 48px; align-items: center; padding: 6px 16px; border: 0; background: none; cursor: pointer; }
+  .inside { display: none; padding: 0 16px 16px; }
+  .open .inside { display: grid; }
+}
+@media (min-width: 761px) and (max-width: 900px) { aside { left: 172px; bottom: 0; } }
+</style>

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import AppDialog from '@/parts/AppDialog.vue'
+import { api, take, type TroublePage } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { useTimes } from '@/stores/times'
+import { useLocalStorage } from '@vueuse/core'
+import { NButton } from 'naive-ui'
+import { computed, ref, watch } from 'vue'
+
+/** Counting plant by plant, with steppers for a thumb. The draft stays on this device if the phone locks. */
+const shown = defineModel<boolean>('shown', { required: true })
+const props = defineProps<{ page: TroublePage }>()
+const emit = defineEmits<{ done: [] }>()
+
+interface Draft { counts: (number | null)[]; enemies: 'none' | 'some' | 'many'; note: string }
+const store = useGarden()
+const times = useTimes()
+const { errors, busy, attempt, done } = useSaving()
+const drafts = useLocalStorage<Record<string, Draft>>('nebbia.counts', {})
+const at = ref('')
+const id = computed(() => props.page.brief.id)
+const plan = computed(() => props.page.plan)
+const draft = computed(() => drafts.value[id.value])
+const isShare = computed(() => plan.value.measure === 'percent-leaf')
+const isYesNo = computed(() => plan.value.measure === 'percent-plants')
+const steps = computed(() => (isShare.value ? [1, 5, 10] : [1, 5, 20]))
+
+watch(shown, (now) => {
+  if (!now) return
+  errors.value = {}
+  at.value = times.nowField()
+  if (draft.value?.counts.length !== plan.value.plants.length) {
+    drafts.value = { ...drafts.value, [id.value]: { counts: plan.value.plants.map(() => null), enemies: 'none', note: '' } }
+  }
+}, { immediate: true })
+
+function set(n: number, value: number | null): void {
+  const one = draft.value
+  if (one) one.counts = one.counts.map((old, m) => (m === n ? (value === null || Number.isNaN(value) ? null : Math.max(0, Math.min(value, isShare.value ? 100 : 1_000_000))) : old))
+}
+const add = (n: number, by: number) => set(n, (draft.value?.counts[n] ?? 0) + by)
+const looked = computed(() => draft.value?.counts.filter((count): count is number => count !== null) ?? [])
+const unit = computed(() => (plan.value.measure === 'per-card' ? 'Card' : 'Plant'))
+
+const save = () => attempt(async () => {
+  const change = await take(api.POST('/api/gardens/{garden}/troubles/{trouble}/counts', {
+    params: { path: { garden: store.id, trouble: id.value } },
+    body: { counts: looked.value, leaves_per_plant: plan.value.leaves_per_plant, enemies: draft.value?.enemies ?? 'none', note: draft.value?.note ?? '', counted_at: at.value.slice(0, 16) },
+  }))
+  const rest = { ...drafts.value }
+  Reflect.deleteProperty(rest, id.value)
+  shown.value = false
+  drafts.value = rest
+  done(change)
+  emit('done')
+})
+</script>
+
+<template>
+  <app-dialog v-model:shown="shown" :title="`Count: ${page.brief.name}, ${page.brief.planting}`" :width="640">
+    <form v-if="draft" class="form-grid" @submit.prevent="save">
+      <p>{{ plan.how }}</p>
+      <ol>
+        <li v-for="(place, n) in plan.plants" :key="place">
+          <label :for="`c-${n}`">{{ unit }} {{ place }}</label>
+          <span v-if="isYesNo" class="stepper" role="group" :aria-label="`Plant ${place}`">
+            <button type="button" :aria-pressed="draft.counts[n] === 1" @click="set(n, 1)">Has it</button>
+            <button type="button" :aria-pressed="draft.counts[n] === 0" @click="set(n, 0)">Clean</button>
+          </span>
+          <span v-else class="stepper">
+            <button type="button" :aria-label="`One less on ${unit.toLowerCase()} ${place}`" @click="add(n, -1)">−</button>
+            <input :id="`c-${n}`" class="native" inputmode="numeric" autocomplete="off" :value="draft.counts[n] ?? ''" :aria-invalid="errors[`counts.${n}`] ? 'true' : undefined" @change="set(n, ($event.target as HTMLInputElement).value.trim() === '' ? null : Number(($event.target as HTMLInputElement).value.replace(',', '.')))">
+            <button v-for="step in steps" :key="step" type="button" :aria-label="`${step} more on ${unit.toLowerCase()} ${place}`" @click="add(n, step)">+{{ step }}</button>
+          </span>
+        </li>
+      </ol>
+      <p class="soft small">{{ plan.unit }}<template v-if="plan.leaves_per_plant > 1"> in the end; enter what is on all {{ plan.leaves_per_plant }} leaves together</template>. Leave a plant empty that you did not look at, and enter 0 where there is nothing.</p>
+      <div class="two">
+        <div class="field">
+          <label for="c-enemies">Natural enemies</label>
+          <select id="c-enemies" v-model="draft.enemies" class="native"><option value="none">none seen</option><option value="some">some</option><option value="many">many</option></select>
+          <p v-if="page.target?.enemies.length" class="soft small">{{ page.target.enemies.join(', ') }}</p>
+        </div>
+        <div class="field"><label for="c-at">When</label><input id="c-at" v-model="at" class="native" type="datetime-local"><p v-if="errors.counted_at" class="field-error">{{ errors.counted_at }}</p></div>
+      </div>
+      <div class="field"><label for="c-note">Note</label><input id="c-note" v-model="draft.note" class="native" autocomplete="off"></div>
+      <p v-for="(message, field) in errors" v-show="String(field).startsWith('counts')" :key="field" class="field-error">{{ message }}</p>
+      <div class="actions">
+        <n-button type="primary" attr-type="submit" :loading="busy">Keep the count</n-button>
+        <n-button @click="shown = false">Not now</n-button>
+      </div>
+    </form>
+  </app-dialog>
+</template>
+
+<style scoped>
+ol { list-style: none; margin: 0; padding: 0; display: grid; gap: 8px; }
+li { display: flex; flex-wrap: wrap; gap: 4px 14px; align-items: center; justify-content: space-between; }
+li label { font-weight: 600; min-width: 76px; }
+.stepper { display: flex; gap: 6px; }
+.stepper button { min-width: 52px; min-height: 52px; border: 1px solid var(--soft); border-radius: 10px; background: var(--paper); font-weight: 600; font-size: 17px; cursor: pointer; padding: 0 8px; }
+.stepper button:active, .stepper button[aria-pressed='true'] { background: var(--leaf-wash); border-color: var(--leaf); }
+.stepper input { width: 78px; text-align: center; font-size: 20px; min-height: 52px; }
+</style>

@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import type { TroublePage } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useTimes } from '@/stores/times'
+import { computed } from 'vue'
+
+/** Everything that happened, the newest first. */
+const props = defineProps<{ page: TroublePage }>()
+const emit = defineEmits<{ deleteCount: [string] }>()
+
+const store = useGarden()
+const times = useTimes()
+interface Entry { id: string; at: string; kind: string; what: string; note: string | null; photo?: boolean; count?: boolean }
+const story = computed<Entry[]>(() => [
+  ...props.page.scoutings.map((one) => ({ id: one.id, at: one.at, kind: 'Look', what: [one.present.join('; '), one.absent.length ? `not: ${one.absent.join('; ')}` : ''].filter(Boolean).join(' · '), note: one.note, photo: one.has_photo })),
+  ...props.page.counts.map((one) => ({ id: one.id, at: one.at, kind: 'Count', what: `${one.level}${one.enemies === 'none' ? '' : `, ${one.enemies} natural enemies`}`, note: one.note, count: true })),
+  ...props.page.done.map((one) => ({ id: one.id, at: one.at, kind: one.kind === 'spray' ? 'Spray' : 'Tactic', what: one.what, note: one.note })),
+].sort((a, b) => b.at.localeCompare(a.at)))
+</script>
+
+<template>
+  <ol class="story">
+    <li v-for="entry in story" :key="entry.id">
+      <span class="kind">{{ entry.kind }}</span>
+      <div class="words">
+        <p>{{ entry.what }}</p>
+        <p v-if="entry.note">“{{ entry.note }}”</p>
+        <a v-if="entry.photo" :href="`/api/gardens/${store.id}/scoutings/${entry.id}/photo`" target="_blank"><img :src="`/api/gardens/${store.id}/scoutings/${entry.id}/photo`" :alt="`Photo of ${times.instant(entry.at)}`" loading="lazy"></a>
+        <p class="soft small">{{ times.instant(entry.at) }} <button v-if="entry.count" type="button" class="drop" :aria-label="`Delete the count of ${times.instant(entry.at)}`" @click="emit('deleteCount', entry.id)">delete</button></p>
+      </div>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.story { list-style: none; margin: 0; padding: 0; }
+li { display: grid; grid-template-columns: 74px minmax(0, 1fr); gap: 12px; padding: 10px 0; border-top: 1px solid var(--line); }
+.kind { font-weight: 600; }
+.words { display: grid; gap: 2px; }
+img { max-width: 220px; max-height: 160px; border-radius: 8px; display: block; }
+.drop { border: 0; background: none; color: var(--soft); text-decoration: underline; cursor: pointer; min-height: 32px; padding: 0 6px; }
+</style>

@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import CloseDialog from './CloseDialog.vue'
+import CountChart from './CountChart.vue'
+import CountDialog from './CountDialog.vue'
+import StoryList from './StoryList.vue'
+import TacticList from './TacticList.vue'
+import TargetNote from './TargetNote.vue'
+import ChoiceMark from '@/parts/ChoiceMark.vue'
+import FindingList from '@/parts/FindingList.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
+import PageHead from '@/parts/PageHead.vue'
+import RemedyList from '@/parts/RemedyList.vue'
+import { api, take, type Tactic, type TroublePage } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+
+/** A trouble's own page: its story, what to do about it, with what, and who else is at risk. */
+const store = useGarden()
+const times = useTimes()
+const route = useRoute()
+const router = useRouter()
+const { busy, attempt, done } = useSaving()
+const page = shallowRef<TroublePage | null>(null)
+const showCount = ref(false)
+const showClose = ref(false)
+const id = computed(() => (typeof route.params.trouble === 'string' ? route.params.trouble : ''))
+
+async function load(): Promise<void> {
+  if (route.name === 'trouble') page.value = await take(api.GET('/api/gardens/{garden}/troubles/{trouble}', { params: { path: { garden: store.id, trouble: id.value } } }))
+}
+watch(id, load, { immediate: true })
+watch(() => store.undone, load)
+
+const open = computed(() => page.value?.brief.status === 'open')
+const path = () => ({ garden: store.id, trouble: id.value })
+const title = computed(() => {
+  const brief = page.value!.brief
+  return brief.target ? `${brief.name[0]!.toUpperCase()}${brief.name.slice(1)} on ${brief.planting}` : `Something on ${brief.planting}`
+})
+const under = computed(() => {
+  const brief = page.value!.brief
+  return `${brief.zone} · noticed ${times.day(brief.noticed_on)}${brief.closed_on ? ` · closed ${times.day(brief.closed_on)}` : ''}`
+})
+const headline = computed(() => (open.value ? page.value!.brief.headline : (page.value!.brief.outcome ?? 'Closed.')))
+const sameDay = computed(() => page.value?.neighbours.filter((one) => one.same_day) ?? [])
+const lookAt = computed(() => page.value?.neighbours.filter((one) => !one.same_day) ?? [])
+
+const did = (tactic: Tactic) => attempt(async () => {
+  done(await take(api.POST('/api/gardens/{garden}/troubles/{trouble}/tactics', { params: { path: path() }, body: { tactic: tactic.id } })))
+  await load()
+})
+const reopen = () => attempt(async () => {
+  done(await take(api.PATCH('/api/gardens/{garden}/troubles/{trouble}', { params: { path: path() }, body: { version: page.value!.brief.version, status: 'open' } })))
+  await load()
+})
+const deleteCount = (count: string) => attempt(async () => {
+  done(await take(api.DELETE('/api/gardens/{garden}/counts/{count}', { params: { path: { garden: store.id, count } } })))
+  await load()
+})
+const best = computed(() => page.value?.remedies.find((remedy) => remedy.open && remedy.recipes.length)?.recipes[0]?.id)
+const startCourse = (recipe: string) => router.push({ name: 'bench', params: { recipe }, query: { trouble: id.value, planting: page.value!.brief.planting_id } })
+</script>
+
+<template>
+  <div class="trouble">
+    <loading-note v-if="!page" what="Opening the page" />
+    <template v-else>
+      <page-head :title="title" :under="under">
+        <n-button v-if="open" type="primary" @click="showCount = true">Count</n-button>
+        <n-button @click="router.push({ name: 'scout', params: { planting: page.brief.planting_id } })">Look again</n-button>
+        <n-button v-if="open" @click="showClose = true">Close it</n-button>
+        <n-button v-else :loading="busy" @click="reopen">Open it again</n-button>
+      </page-head>
+      <section class="verdict" :class="open ? page.brief.choice : 'closed'" aria-label="What to do">
+        <choice-mark v-if="open" :choice="page.brief.choice" />
+        <p class="headline">{{ headline }}</p>
+        <p v-if="open && page.decision" class="small">Look again {{ page.decision.look_again_on <= times.todayField() ? 'today' : `on ${times.day(page.decision.look_again_on)}` }}<template v-if="page.brief.level"> · last count {{ page.brief.level }}</template></p>
+      </section>
+      <div class="columns">
+        <div class="main">
+          <section v-if="page.counts.length" aria-labelledby="t-counts">
+            <h2 id="t-counts">Counts, {{ page.plan.unit }}</h2>
+            <p v-if="page.trend">{{ page.trend }}</p>
+            <count-chart :page="page" />
+          </section>
+          <section v-else-if="open && page.target && page.target.kind !== 'look-alike' && page.target.kind !== 'weed'" class="uncounted" aria-label="How to count">
+            <h2>Not counted yet</h2>
+            <p>{{ page.plan.how }}</p>
+            <n-button type="primary" @click="showCount = true">Count now</n-button>
+          </section>
+          <section v-if="page.decision && open" aria-labelledby="t-why">
+            <h2 id="t-why">Why</h2>
+            <finding-list :findings="page.decision.findings" open />
+          </section>
+          <section v-if="page.remedies.length && open" aria-labelledby="t-remedies">
+            <div class="row">
+              <h2 id="t-remedies">Sprays, by how well they are shown to help</h2>
+              <n-button v-if="best && page.brief.choice === 'spray-too'" type="primary" @click="startCourse(best)">Start a course</n-button>
+            </div>
+            <p class="soft small">Choose a recipe: it opens on the bench, against {{ page.brief.name }} on {{ page.brief.planting }}.</p>
+            <remedy-list :remedies="page.remedies" @pick="startCourse" />
+          </section>
+          <section aria-labelledby="t-story">
+            <h2 id="t-story">What happened</h2>
+            <story-list :page="page" @delete-count="deleteCount" />
+          </section>
+        </div>
+        <aside>
+          <section v-if="page.tactics.length" aria-labelledby="t-tactics">
+            <h2 id="t-tactics">Before and beside a spray</h2>
+            <tactic-list :tactics="page.tactics" :busy="busy" :open="open" @did="did" />
+          </section>
+          <section v-if="page.neighbours.length && open" aria-labelledby="t-neighbours">
+            <h2 id="t-neighbours">Who shares the risk</h2>
+            <template v-if="sameDay.length">
+              <p><strong>Treat on the same day</strong></p>
+              <ul class="plain"><li v-for="one in sameDay" :key="one.id">{{ one.name }}<span class="soft small"> {{ one.troubled ? 'has it too' : one.zone }}</span></li></ul>
+            </template>
+            <template v-if="lookAt.length">
+              <p><strong>Look at</strong></p>
+              <ul class="plain"><li v-for="one in lookAt" :key="one.id"><router-link :to="{ name: 'scout', params: { planting: one.id } }">{{ one.name }}</router-link><span class="soft small"> {{ one.zone }}</span></li></ul>
+            </template>
+          </section>
+          <target-note v-if="page.target" :target="page.target" />
+        </aside>
+      </div>
+      <count-dialog v-model:shown="showCount" :page="page" @done="load" />
+      <close-dialog v-model:shown="showClose" :brief="page.brief" @done="load" />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.trouble { padding: 22px 26px 48px; display: grid; gap: 18px; grid-template-columns: minmax(0, 1fr); }
+.verdict { border-radius: 12px; padding: 14px 18px; background: var(--mist); display: grid; gap: 4px; }
+.verdict.leave { background: var(--leaf-wash); }
+.verdict.spray-too { background: var(--brass-wash); }
+.verdict.give-up { background: var(--madder-wash); }
+.headline { font: 600 21px/1.3 var(--title); }
+.columns { display: grid; grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr); gap: 36px; align-items: start; }
+.main, aside { display: grid; gap: 26px; grid-template-columns: minmax(0, 1fr); }
+section { display: grid; gap: 8px; grid-template-columns: minmax(0, 1fr); }
+.uncounted { justify-items: start; background: var(--brass-wash); border-radius: 12px; padding: 16px 18px; }
+.row { display: flex; flex-wrap: wrap; gap: 8px 14px; justify-content: space-between; align-items: center; }
+.plain { margin: 0; padding-left: 18px; }
+.plain a { display: inline-block; min-height: 30px; }
+@media (max-width: 900px) {
+  .trouble { padding: 16px 16px 32px; }
+  .columns { grid-template-columns: minmax(0, 1fr); }
+}
+</style>
