@@ -56,8 +56,8 @@ final readonly class PlantingsCsv
      */
     public function read(Garden $garden, string $csv): array
     {
-        $rows = $this->rows($csv);
-        $plantings = $garden->plantings()->get()->keyBy('id');
+        [$columns, $rows] = $this->rows($csv);
+        $plantings = $garden->plantings()->with('zone')->get()->keyBy('id');
         $zones = $garden->zones()->get()->keyBy(static fn (Zone $zone): string => mb_strtolower($zone->name));
         [$ready, $errors] = [[], []];
         foreach ($rows as $line => $row) {
@@ -84,7 +84,8 @@ final readonly class PlantingsCsv
                 $zones->put(mb_strtolower($zone->name), $zone);
             }
             if ($known instanceof Planting) {
-                $known->fill($attributes + ['zone_id' => $zone->id]);
+                // A column that the file does not have says nothing of the planting.
+                $known->fill(array_intersect_key($attributes, array_flip($columns)) + ['zone_id' => $zone->id]);
                 $done['changed'] += $known->isDirty() ? 1 : 0;
                 $known->save();
             } else {
@@ -97,7 +98,7 @@ final readonly class PlantingsCsv
     }
 
     /**
-     * @return array<int, array<string, string|bool>> line number => column => value
+     * @return array{list<string>, array<int, array<string, string|bool>>} the columns; line number => column => value
      *
      * @throws ValidationException if the columns that are needed are not there
      */
@@ -136,7 +137,7 @@ final readonly class PlantingsCsv
             throw ValidationException::withMessages(['csv' => 'There are more than '.self::MOST_ROWS.' lines: split the file.']);
         }
 
-        return $rows;
+        return [$columns ?? [], $rows];
     }
 
     /**

@@ -9,11 +9,14 @@ use App\Http\Resources\DueRound;
 use App\Http\Resources\LayerResource;
 use App\Http\Resources\RoundResource;
 use App\Http\Resources\TodayResource;
+use App\Http\Resources\TroubleBrief;
 use App\Models\Application;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Round;
 use App\Models\RoundStatus;
+use App\Models\Trouble;
+use App\Models\TroubleStatus;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\PreciseWords;
@@ -30,6 +33,7 @@ final readonly class ShowToday
     public function __construct(
         private WorkOutBench $bench,
         private Knowledge $knowledge,
+        private DescribeTrouble $troubles,
     ) {}
 
     public function __invoke(Garden $garden): TodayResource
@@ -49,7 +53,17 @@ final readonly class ShowToday
             array_values(array_filter($due, static fn (DueRound $round): bool => $round->in_days <= 0)),
             array_slice(array_values(array_filter($due, static fn (DueRound $round): bool => $round->in_days > 0)), 0, self::MOST_COMING),
             array_values($last->map(static fn (Application $entry): ApplicationResource => ApplicationResource::of($entry, $garden->units))->all()),
+            $this->looks($garden, $today->toDateString()),
         );
+    }
+
+    /** @return list<TroubleBrief> open troubles whose next look is due, the longest due first */
+    private function looks(Garden $garden, string $today): array
+    {
+        $open = $garden->troubles()->where('status', TroubleStatus::Open)->with(['planting.zone', 'counts', 'tacticUses'])->get();
+        $briefs = $open->map(fn (Trouble $trouble): TroubleBrief => $this->troubles->brief($garden, $trouble));
+
+        return array_values($briefs->filter(static fn (TroubleBrief $brief): bool => $brief->look_again_on === null || $brief->look_again_on <= $today)->sortBy('look_again_on')->values()->all());
     }
 
     private function due(Garden $garden, Round $round, CarbonImmutable $today): DueRound

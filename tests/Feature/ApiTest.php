@@ -296,8 +296,8 @@ it('asks the database no more for more rows', function (string $path): void {
     $garden = demo();
     DB::enableQueryLog();
     $this->getJson(at($garden, $path))->assertOk();
-    expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(9);
-})->with(['', 'today', 'courses', 'applications', 'recipes']);
+    expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(13);
+})->with(['', 'today', 'courses', 'applications', 'recipes', 'plot', 'troubles']);
 
 it('changes settings, and refuses a stale hand', function (): void {
     $garden = demo();

@@ -34,7 +34,7 @@ it('would notice an answer that breaks its word', function (): void {
 it('answers every question as its document says', function (string $path, string $schema): void {
     $garden = contractGarden();
     $recipe = $garden->recipes()->firstOrFail();
-    $answer = $this->getJson(str_replace(['{garden}', '{recipe}'], [$garden->id, $recipe->id], $path))->assertOk()->json();
+    $answer = $this->getJson(str_replace(['{garden}', '{recipe}', '{trouble}'], [$garden->id, $recipe->id, $garden->troubles()->where('target', 'aphid')->firstOrFail()->id], $path))->assertOk()->json();
     expect(breach($schema, $answer))->toBe('');
 })->with([
     ['/api/gardens', '[]Garden'],
@@ -46,6 +46,10 @@ it('answers every question as its document says', function (string $path, string
     ['/api/gardens/{garden}/recipes/{recipe}/versions', '[]RecipeVersion'],
     ['/api/gardens/{garden}/courses', '[]Course'],
     ['/api/gardens/{garden}/applications', 'NotebookPage'],
+    ['/api/signs', 'Signs'],
+    ['/api/gardens/{garden}/plot', 'Plot'],
+    ['/api/gardens/{garden}/troubles', '[]TroubleBrief'],
+    ['/api/gardens/{garden}/troubles/{trouble}', 'TroublePage'],
 ]);
 
 it('answers every change as its document says', function (): void {
@@ -62,6 +66,10 @@ it('answers every change as its document says', function (): void {
         'SavedPlanting' => $this->postJson("$base/plantings", ['plant' => 'basil', 'number' => 3, 'stage' => 'young']),
         'SavedSprayer' => $this->postJson("$base/sprayers", ['name' => 'Can', 'capacity' => '1 L']),
         'Change' => $this->deleteJson("$base/plantings/$planting->id"),
+        'Diagnosis' => $this->postJson("$base/scout", ['present' => ['sticky-film'], 'absent' => [], 'planting_id' => $garden->plantings()->latest('id')->firstOrFail()->id]),
+        'SavedScouting' => $this->postJson("$base/scoutings", ['present' => ['sticky-film'], 'absent' => [], 'as' => 'trouble', 'planting_id' => $garden->plantings()->latest('id')->firstOrFail()->id]),
+        'SavedZone' => $this->postJson("$base/zones", ['name' => 'The sill']),
+        'ImportedPlantings' => $this->postJson("$base/plantings/import", ['csv' => "plant,number,stage\nkale,4,young\n"]),
         'Invalid' => $this->postJson("$base/bench", ['recipe' => []]),
         'Stale' => $this->putJson("$base/recipes/$recipe->id", ['version' => 1, 'body' => $recipe->body]),
         'Failure' => $this->getJson("$base/recipes/none"),
@@ -96,15 +104,21 @@ it('lets no garden reach into another', function (string $method, string $path, 
     $ids = [
         '{recipe}' => $garden->recipes()->firstOrFail()->id, '{round}' => $garden->rounds()->where('status', 'planned')->firstOrFail()->id,
         '{course}' => $garden->courses()->firstOrFail()->id, '{planting}' => $garden->plantings()->firstOrFail()->id, '{sprayer}' => $garden->sprayers()->firstOrFail()->id,
+        '{zone}' => $garden->zones()->firstOrFail()->id, '{trouble}' => $garden->troubles()->firstOrFail()->id, '{scouting}' => $garden->scoutings()->firstOrFail()->id, '{count}' => $garden->counts()->firstOrFail()->id,
     ];
-    $before = [$garden->rounds()->count(), $garden->recipes()->count(), $garden->plantings()->count(), $garden->sprayers()->count(), $garden->applications()->count()];
+    $before = [$garden->rounds()->count(), $garden->recipes()->count(), $garden->plantings()->count(), $garden->sprayers()->count(), $garden->applications()->count(), $garden->troubles()->count(), $garden->counts()->count(), $garden->scoutings()->count()];
     $body = array_map(fn (mixed $value): mixed => is_string($value) ? strtr($value, $ids) : $value, $body);
     $this->json($method, "/api/gardens/$other->id/".strtr($path, $ids), $body)->assertNotFound();
-    expect([$garden->rounds()->count(), $garden->recipes()->count(), $garden->plantings()->count(), $garden->sprayers()->count(), $garden->applications()->count()])->toBe($before);
+    expect([$garden->rounds()->count(), $garden->recipes()->count(), $garden->plantings()->count(), $garden->sprayers()->count(), $garden->applications()->count(), $garden->troubles()->count(), $garden->counts()->count(), $garden->scoutings()->count()])->toBe($before);
 })->with([
     ['GET', 'recipes/{recipe}', []], ['PUT', 'recipes/{recipe}', ['version' => 1, 'body' => ['name' => 'x']]], ['DELETE', 'recipes/{recipe}', []],
     ['POST', 'recipes/{recipe}/copy', []], ['GET', 'recipes/{recipe}/versions', []], ['DELETE', 'courses/{course}', []],
     ['POST', 'rounds/{round}/log', ['version' => 1]], ['POST', 'rounds/{round}/move', ['version' => 1, 'due_on' => '2026-05-05']], ['POST', 'rounds/{round}/skip', ['version' => 1]],
     ['DELETE', 'plantings/{planting}', []], ['DELETE', 'sprayers/{sprayer}', []],
+    ['PUT', 'plantings/{planting}', ['version' => 1, 'plant' => 'kale', 'number' => 1, 'stage' => 'young']], ['POST', 'plantings/{planting}/retire', ['version' => 1]],
+    ['PUT', 'zones/{zone}', ['version' => 1, 'name' => 'Mine']], ['DELETE', 'zones/{zone}', []],
+    ['POST', 'scout', ['planting_id' => '{planting}', 'present' => [], 'absent' => []]], ['POST', 'scoutings', ['planting_id' => '{planting}', 'present' => [], 'absent' => [], 'as' => 'trouble']],
+    ['GET', 'scoutings/{scouting}/photo', []], ['GET', 'troubles/{trouble}', []], ['PATCH', 'troubles/{trouble}', ['version' => 1, 'status' => 'closed']],
+    ['POST', 'troubles/{trouble}/counts', ['counts' => [1]]], ['POST', 'troubles/{trouble}/tactics', ['tactic' => 'hand-pick']], ['DELETE', 'counts/{count}', []],
     ['POST', 'courses', ['recipe_id' => '{recipe}', 'planting_ids' => [], 'every_days' => 3, 'times' => 2, 'starts_on' => '2026-05-01']],
 ]);

@@ -13,11 +13,13 @@ final readonly class TodayResource
      * @param  list<DueRound>  $due
      * @param  list<DueRound>  $coming
      * @param  list<ApplicationResource>  $last
+     * @param  list<TroubleBrief>  $looks troubles to look at again
      */
     public function __construct(
         #[OA\Property(format: 'date')] public string $date,
         #[OA\Property(items: new OA\Items(ref: DueRound::class))] public array $due,
         #[OA\Property(items: new OA\Items(ref: DueRound::class))] public array $coming,
         #[OA\Property(items: new OA\Items(ref: ApplicationResource::class))] public array $last,
+        #[OA\Property(items: new OA\Items(ref: TroubleBrief::class))] public array $looks,
     ) {}
 }

@@ -29,6 +29,10 @@ final class Catalogue
     /** @throws UnknownMessage if the key is not in the catalogue or its pattern is broken */
     public function say(Message $message): string
     {
+        // There may be nothing to say, which ICU does not take for a pattern.
+        if (($this->sentences[$message->key] ?? null) === '') {
+            return '';
+        }
         $params = [];
         foreach ($message->params as $name => $value) {
             $params[$name] = $value instanceof Message ? $this->say($value) : $value;

@@ -1312,6 +1312,7 @@ export interface components {
             due: components["schemas"]["DueRound"][];
             coming: components["schemas"]["DueRound"][];
             last: components["schemas"]["Application"][];
+            looks: components["schemas"]["TroubleBrief"][];
         };
         /** @description A trouble in a line. */
         TroubleBrief: {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import BedPicture from './BedPicture.vue'
 import ChoiceMark from '@/parts/ChoiceMark.vue'
 import type { PlotPlanting } from '@/api/client'
 import { useTimes } from '@/stores/times'
@@ -24,35 +25,37 @@ const harvest = computed(() => {
 
 <template>
   <article class="card" :class="{ troubled: card.troubles.length }">
+    <bed-picture :card="card" />
     <h3><button type="button" @click="emit('open')">{{ one.number }} × {{ one.name }}</button></h3>
     <p class="small soft">{{ one.kind }}<template v-if="one.variety">, {{ one.variety }}</template> · {{ facts }}</p>
     <p v-if="card.is_new" class="small new">New: keep it apart until {{ times.day(one.new_until!, 'short') }}</p>
     <ul v-if="card.troubles.length">
       <li v-for="trouble in card.troubles" :key="trouble.id">
-        <router-link :to="{ name: 'trouble', params: { trouble: trouble.id } }">{{ trouble.name }}</router-link>
-        <span v-if="trouble.level" class="small"> {{ trouble.level }}</span>
+        <p><router-link :to="{ name: 'trouble', params: { trouble: trouble.id } }">{{ trouble.name }}</router-link> <span v-if="trouble.level" class="small">{{ trouble.level }}</span></p>
         <choice-mark :choice="trouble.choice" />
       </li>
     </ul>
-    <p class="small soft last">
-      <template v-if="card.treated_on">{{ card.treated_with }}, {{ times.day(card.treated_on, 'short') }}</template>
-      <template v-else>Not sprayed yet</template>
-      <template v-if="harvest"> · {{ harvest }}</template>
-    </p>
-    <router-link class="scout" :to="{ name: 'scout', params: { planting: one.id } }" :aria-label="`Look at ${one.name}`">Look at it</router-link>
+    <div class="last">
+      <p class="small soft">
+        <template v-if="card.treated_on">{{ card.treated_with }}, {{ times.day(card.treated_on, 'short') }}</template>
+        <template v-else>Not sprayed yet</template>
+        <template v-if="harvest"> · {{ harvest }}</template>
+      </p>
+      <router-link :to="{ name: 'scout', params: { planting: one.id } }" :aria-label="`Look at ${one.name}`">Look</router-link>
+    </div>
   </article>
 </template>
 
 <style scoped>
-.card { background: var(--paper); border: 1px solid var(--line); border-radius: 12px; padding: 12px 14px; display: flex; flex-direction: column; gap: 5px; min-width: 0; }
+.card { background: var(--paper); border: 1px solid var(--line); border-radius: 12px; padding: 8px 14px 4px; display: flex; flex-direction: column; gap: 3px; min-width: 0; }
 .card.troubled { border-left: 5px solid var(--brass); }
 h3 { font: 600 17px/1.3 'Atkinson Hyperlegible Next', system-ui, sans-serif; }
-h3 button { border: 0; background: none; padding: 4px 0; text-align: left; font: inherit; cursor: pointer; min-height: 44px; overflow-wrap: anywhere; }
+h3 button { border: 0; background: none; padding: 4px 0; text-align: left; font: inherit; cursor: pointer; min-height: 44px; width: 100%; overflow-wrap: anywhere; }
 h3 button:hover { text-decoration: underline; }
 .new { color: var(--brass); font-weight: 600; }
 ul { list-style: none; margin: 0; padding: 8px 10px; background: var(--brass-wash); border-radius: 8px; display: grid; gap: 6px; }
 li a { font-weight: 600; color: inherit; }
-.last { margin-top: auto; padding-top: 4px; }
-.scout { align-self: start; min-height: 44px; display: inline-flex; align-items: center; font-weight: 600; text-decoration: none; }
-.scout:hover { text-decoration: underline; }
+.last { margin-top: auto; display: flex; justify-content: space-between; align-items: center; gap: 10px; }
+.last a { min-height: 44px; padding: 0 4px 0 12px; display: inline-flex; align-items: center; font-weight: 600; text-decoration: none; }
+.last a:hover { text-decoration: underline; }
 </style>

@@ -58,18 +58,29 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
             </ul>
           </template>
         </section>
-        <section aria-labelledby="last">
-          <h2 id="last">Done last</h2>
-          <ul class="last">
-            <li v-for="entry in today.last" :key="entry.id">
-              <p><strong>{{ entry.recipe }}</strong><span v-if="entry.target"> against {{ entry.target }}</span></p>
-              <p class="soft small">{{ times.instant(entry.applied_at) }}<template v-if="entry.by"> · {{ entry.by }}</template></p>
-              <p v-if="entry.note" class="note">{{ entry.note }}</p>
-            </li>
-          </ul>
-          <p v-if="today.last.length === 0" class="soft">What you log is listed here, newest first.</p>
-          <router-link v-else :to="{ name: 'notebook' }">All of the notebook</router-link>
-        </section>
+        <div class="side">
+          <section v-if="today.looks.length" aria-labelledby="looks">
+            <h2 id="looks">Look again</h2>
+            <ul class="last">
+              <li v-for="trouble in today.looks" :key="trouble.id">
+                <p><router-link :to="{ name: 'trouble', params: { trouble: trouble.id } }"><strong>{{ trouble.planting }}</strong></router-link>: {{ trouble.name }}</p>
+                <p class="soft small">{{ trouble.headline }}</p>
+              </li>
+            </ul>
+          </section>
+          <section aria-labelledby="last">
+            <h2 id="last">Done last</h2>
+            <ul class="last">
+              <li v-for="entry in today.last" :key="entry.id">
+                <p><strong>{{ entry.recipe }}</strong><span v-if="entry.target"> against {{ entry.target }}</span></p>
+                <p class="soft small">{{ times.instant(entry.applied_at) }}<template v-if="entry.by"> · {{ entry.by }}</template></p>
+                <p v-if="entry.note" class="note">{{ entry.note }}</p>
+              </li>
+            </ul>
+            <p v-if="today.last.length === 0" class="soft">What you log is listed here, newest first.</p>
+            <router-link v-else :to="{ name: 'notebook' }">All of the notebook</router-link>
+          </section>
+        </div>
       </div>
     </template>
   </div>
@@ -78,7 +89,8 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
 <style scoped>
 .today { padding: 22px 26px 48px; display: grid; gap: 20px; }
 .columns { display: grid; grid-template-columns: minmax(0, 1.9fr) minmax(0, 1fr); gap: 36px; align-items: start; }
-.columns > section { display: grid; gap: 14px; }
+.columns > section, .side > section { display: grid; gap: 14px; }
+.side { display: grid; gap: 26px; }
 ul { list-style: none; margin: 0; padding: 0; }
 .coming li { display: grid; grid-template-columns: 118px minmax(0, 1fr); gap: 12px; padding: 12px 0; border-top: 1px solid var(--line); }
 .day, .coming li > span:last-child { display: block; }

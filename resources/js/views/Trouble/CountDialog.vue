@@ -75,7 +75,7 @@ const save = () => attempt(async () => {
           </span>
         </li>
       </ol>
-      <p class="soft small">{{ plan.unit }}<template v-if="plan.leaves_per_plant > 1"> in the end; enter what is on all {{ plan.leaves_per_plant }} leaves together</template>. Leave a plant empty that you did not look at, and enter 0 where there is nothing.</p>
+      <p class="soft small"><template v-if="plan.leaves_per_plant > 1">Enter what is on all {{ plan.leaves_per_plant }} leaves together. </template>Leave a plant empty that you did not look at, and enter 0 where there is nothing.</p>
       <div class="two">
         <div class="field">
           <label for="c-enemies">Natural enemies</label>

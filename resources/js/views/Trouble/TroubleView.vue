@@ -78,12 +78,17 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
       <section class="verdict" :class="open ? page.brief.choice : 'closed'" aria-label="What to do">
         <choice-mark v-if="open" :choice="page.brief.choice" />
         <p class="headline">{{ headline }}</p>
-        <p v-if="open && page.decision" class="small">Look again {{ page.decision.look_again_on <= times.todayField() ? 'today' : `on ${times.day(page.decision.look_again_on)}` }}<template v-if="page.brief.level"> · last count {{ page.brief.level }}</template></p>
+        <template v-if="open && page.decision">
+          <p>{{ page.decision.findings[0]?.because }}</p>
+          <p>{{ page.decision.findings[0]?.instead }}</p>
+        </template>
+        <p v-if="open && page.decision" class="small">Look again {{ page.decision.look_again_on <= times.todayField() ? 'today' : `on ${times.day(page.decision.look_again_on)}` }}<template v-if="page.brief.level"> · last count {{ page.brief.level }}</template><template v-if="page.decision.findings[0]"> · ground: {{ page.decision.findings[0].basis }}, {{ page.decision.findings[0].sure }} certainty</template></p>
+        <div v-if="open && best && page.brief.choice === 'spray-too'" class="actions"><n-button type="primary" @click="startCourse(best)">Start a course</n-button></div>
       </section>
       <div class="columns">
         <div class="main">
           <section v-if="page.counts.length" aria-labelledby="t-counts">
-            <h2 id="t-counts">Counts, {{ page.plan.unit }}</h2>
+            <h2 id="t-counts">Counts <span class="unit soft">{{ page.plan.unit }}</span></h2>
             <p v-if="page.trend">{{ page.trend }}</p>
             <count-chart :page="page" />
           </section>
@@ -92,15 +97,12 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
             <p>{{ page.plan.how }}</p>
             <n-button type="primary" @click="showCount = true">Count now</n-button>
           </section>
-          <section v-if="page.decision && open" aria-labelledby="t-why">
-            <h2 id="t-why">Why</h2>
-            <finding-list :findings="page.decision.findings" open />
+          <section v-if="page.decision && open && page.decision.findings.length > 1" aria-labelledby="t-why">
+            <h2 id="t-why">To heed</h2>
+            <finding-list :findings="page.decision.findings.slice(1)" />
           </section>
           <section v-if="page.remedies.length && open" aria-labelledby="t-remedies">
-            <div class="row">
-              <h2 id="t-remedies">Sprays, by how well they are shown to help</h2>
-              <n-button v-if="best && page.brief.choice === 'spray-too'" type="primary" @click="startCourse(best)">Start a course</n-button>
-            </div>
+            <h2 id="t-remedies">Sprays, by how well they are shown to help</h2>
             <p class="soft small">Choose a recipe: it opens on the bench, against {{ page.brief.name }} on {{ page.brief.planting }}.</p>
             <remedy-list :remedies="page.remedies" @pick="startCourse" />
           </section>
@@ -145,7 +147,8 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
 .main, aside { display: grid; gap: 26px; grid-template-columns: minmax(0, 1fr); }
 section { display: grid; gap: 8px; grid-template-columns: minmax(0, 1fr); }
 .uncounted { justify-items: start; background: var(--brass-wash); border-radius: 12px; padding: 16px 18px; }
-.row { display: flex; flex-wrap: wrap; gap: 8px 14px; justify-content: space-between; align-items: center; }
+.unit { font: 400 15px 'Atkinson Hyperlegible Next', sans-serif; }
+.actions { margin-top: 6px; }
 .plain { margin: 0; padding-left: 18px; }
 .plain a { display: inline-block; min-height: 30px; }
 @media (max-width: 900px) {
