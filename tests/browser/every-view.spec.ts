@@ -5,8 +5,39 @@ import type { Page } from '@playwright/test'
 
 test.use({ allowed: { errors: [/404 \(Not Found/, /net::ERR_(CONNECTION_|EMPTY_RESPONSE|SOCKET_NOT)/] } })
 
+async function openTrouble(page: Page): Promise<void> {
+  await page.goto('/garden')
+  await page.getByRole('link', { name: 'aphid' }).first().click()
+  await expect(page.locator('.chart svg')).toBeVisible()
+}
+
 const views: { name: string; open: (page: Page) => Promise<void> }[] = [
   { name: 'Today', open: async (page) => { await page.goto('/'); await expect(page.getByText('Done last')).toBeVisible() } },
+  { name: 'Garden', open: async (page) => { await page.goto('/garden'); await expect(page.getByRole('heading', { name: 'The gravel court' })).toBeVisible() } },
+  { name: 'Planting dialog', open: async (page) => { await page.goto('/garden'); await page.getByRole('button', { name: /Head lettuces/ }).first().click(); await expect(page.getByRole('dialog')).toBeVisible() } },
+  { name: 'Import dialog', open: async (page) => { await page.goto('/garden'); await page.getByRole('button', { name: 'Import or export' }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
+  { name: 'Scout', open: async (page) => {
+    await page.goto('/scout')
+    await page.getByLabel('Planting', { exact: true }).selectOption({ label: 'Low roses in a row' })
+    await page.getByRole('button', { name: 'Upper side of leaves' }).click()
+    await page.getByRole('group', { name: 'Fine pale dots' }).getByRole('button', { name: 'Yes' }).click()
+    await expect(page.getByText('spider mite').first()).toBeVisible()
+  } },
+  { name: 'Keep dialog', open: async (page) => {
+    await page.goto('/scout')
+    await page.getByLabel('Planting', { exact: true }).selectOption({ label: 'Low roses in a row' })
+    await page.getByRole('button', { name: 'No', exact: true }).first().click()
+    await page.getByRole('button', { name: 'Write it down' }).click()
+    await expect(page.getByRole('dialog')).toBeVisible()
+  } },
+  { name: 'Trouble', open: openTrouble },
+  { name: 'Count dialog', open: async (page) => { await openTrouble(page); await page.getByRole('button', { name: 'Count', exact: true }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
+  { name: 'Bench against a trouble', open: async (page) => {
+    await openTrouble(page)
+    await page.getByRole('button', { name: 'Start a course' }).click()
+    await page.getByRole('button', { name: 'What helps, and why' }).click()
+    await expect(page.getByText('Peroxide on leaves')).toBeVisible()
+  } },
   { name: 'Bench', open: async (page) => {
     await page.goto('/bench')
     await openRecipe(page, 'garlic', 'Garlic and pepper')

@@ -19,7 +19,7 @@ export class Server {
   }
 
   private get env(): NodeJS.ProcessEnv {
-    return { ...process.env, APP_ENV: 'local', LOG_CHANNEL: 'single', DB_DATABASE: resolve(HOME, `${this.name}.sqlite`), PHP_CLI_SERVER_WORKERS: '3' }
+    return { ...process.env, APP_ENV: 'local', LOG_CHANNEL: 'single', DB_DATABASE: resolve(HOME, `${this.name}.sqlite`), PHOTOS: resolve(HOME, `${this.name}-photos`), PHP_CLI_SERVER_WORKERS: '3' }
   }
 
   /** A new database, with the demo garden or with nothing. */
