@@ -49,11 +49,16 @@ try {
     empty.push(await time(() => fetch(`${base}/api/empty`)))
   }
   const views = {}
-  for (const path of ['', '/today', '/recipes', '/courses', '/applications']) {
+  const trouble = (await json(`/api/gardens/${garden}/troubles`)).find((one) => one.target === 'aphid').id
+  for (const path of ['', '/today', '/plot', '/troubles', `/troubles/${trouble}`, '/recipes', '/courses', '/applications']) {
     const times = []
     for (let n = 0; n < 30; n++) times.push(await time(() => fetch(`${base}/api/gardens/${garden}${path}`)))
-    views[path === '' ? 'garden' : path.slice(1)] = median(times)
+    views[path === '' ? 'garden' : path.slice(1).replace(`s/${trouble}`, '\'s own page')] = median(times)
   }
+
+  const scout = []
+  const look = JSON.stringify({ planting_id: opened.plantings[0].id, present: ['pale-stippling', 'sticky-film', 'stunted'], absent: ['fine-webbing', 'ants-running'] })
+  for (let n = 0; n < 50; n++) scout.push(await time(() => fetch(`${base}/api/gardens/${garden}/scout`, { method: 'POST', headers, body: look })))
 
   const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
@@ -83,6 +88,8 @@ try {
   const rows = [
     ['mixes per second in core, one core (four lines, scaled, strengths and findings)', Math.round(core.mix).toLocaleString('en'), '2,000'],
     ['the same, reading the recipe anew each time', Math.round(core.read_and_mix).toLocaleString('en'), ''],
+    ['a diagnosis in core, six answers, all targets and signs', ms(core.diagnosis_ms), 'under 20 ms'],
+    ['scout endpoint, median', ms(median(scout)), 'under 150 ms'],
     ['bench endpoint, median', ms(median(bench)), ''],
     ['empty route of the application, median, in the same run', ms(median(empty)), ''],
     ['bench endpoint against the empty route', (median(bench) / median(empty)).toFixed(2), 'under 1.5'],

@@ -49,6 +49,24 @@ const onBench = (recipe, sprayer, planting) => async (page) => {
 try {
   await shot('today', '/')
   await shot('today-phone', '/', { viewport: phone })
+  await shot('garden', '/garden')
+  const look = async (page) => {
+    await page.getByLabel('Planting', { exact: true }).selectOption({ label: 'Low roses in a row' })
+    await page.getByRole('button', { name: 'Upper side of leaves' }).click()
+    await page.locator('.signs').getByRole('group', { name: 'Fine pale dots' }).getByRole('button', { name: 'Yes' }).click()
+    await page.waitForTimeout(500)
+  }
+  await shot('scout', '/scout', { act: look })
+  await shot('scout-phone', '/scout', { viewport: phone, act: look })
+  const trouble = (name) => async (page) => {
+    await page.getByRole('link', { name }).first().click()
+    await page.waitForLoadState('networkidle')
+    await page.waitForTimeout(500)
+  }
+  await shot('trouble', '/garden', { act: trouble('aphid') })
+  await shot('trouble-phone', '/garden', { viewport: phone, act: trouble('soft scale') })
+  await shot('look-alike', '/garden', { act: trouble('sun scorch') })
+  await shot('bench-trouble', '/garden', { act: async (page) => { await trouble('aphid')(page); await page.getByRole('button', { name: 'Start a course' }).click(); await page.waitForTimeout(900) } })
   await shot('bench', '/bench', { act: onBench('Garlic and pepper', 'Pump bottle, 2 L', 'Winter cabbages') })
   await shot('bench-dark', '/bench', { scheme: 'dark', act: onBench('Evening soap', 'Pump bottle, 2 L', 'Fuchsias in the shade') })
   await shot('bench-phone', '/bench', { viewport: phone, act: onBench('Evening soap', 'Hand bottle, 750 mL', 'Broad beans, early row') })

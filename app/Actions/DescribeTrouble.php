@@ -30,7 +30,6 @@ final readonly class DescribeTrouble
         $known = $this->assess->known($garden, $trouble);
         $decision = $this->assess->decide($garden, $trouble);
         $sample = $known?->sample;
-        $lastLook = $trouble->counts->last()?->counted_at;
 
         return new TroubleBrief(
             $trouble->id,
@@ -47,7 +46,7 @@ final readonly class DescribeTrouble
             $known?->timesLevel(),
             $decision?->choice->value ?? 'unknown',
             $decision === null ? 'Find out what it is first.' : $this->catalogue->sentence($decision->findings[0]->what),
-            $decision === null ? null : $this->lookAgainOn($garden, $decision, $lastLook),
+            $decision === null ? null : $this->lookAgainOn($garden, $trouble, $decision),
             $trouble->closed_on?->toDateString(),
             $trouble->outcome,
         );
@@ -83,14 +82,18 @@ final readonly class DescribeTrouble
         return IntervalResource::of($interval);
     }
 
-    /** The day of the next look: so many days after the last count, or today where there is none. */
-    public function lookAgainOn(Garden $garden, Decision $decision, ?CarbonImmutable $lastLook): string
+    /**
+     * The day of the next look: so many days after the last count; today where it wants counting and was not. What is not
+     * counted at all is looked at so long after what was done last, or after it was noticed.
+     */
+    public function lookAgainOn(Garden $garden, Trouble $trouble, Decision $decision): string
     {
-        $from = ($lastLook ?? CarbonImmutable::now())->setTimezone($garden->time_zone)->startOfDay();
-        if ($lastLook === null && $decision->choice !== Choice::GiveUp) {
-            return $from->toDateString();
+        $last = $trouble->counts->last()?->counted_at;
+        if ($last === null && ($decision->choice === Choice::GiveUp || $this->assess->target($trouble)?->watchUntil === null)) {
+            $last = $trouble->tacticUses->last()->done_at ?? CarbonImmutable::parse($trouble->noticed_on->toDateString(), $garden->time_zone);
         }
+        $today = CarbonImmutable::now($garden->time_zone)->startOfDay();
 
-        return $from->addDays($decision->lookAgainInDays)->toDateString();
+        return ($last === null ? $today : $last->setTimezone($garden->time_zone)->startOfDay()->addDays($decision->lookAgainInDays))->toDateString();
     }
 }

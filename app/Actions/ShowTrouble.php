@@ -58,7 +58,6 @@ final readonly class ShowTrouble
         $trouble->load(['planting.zone', 'counts', 'tacticUses', 'scoutings']);
         $target = $this->assess->target($trouble);
         $decision = $this->assess->decide($garden, $trouble);
-        $last = $trouble->counts->last()?->counted_at;
 
         return new TroublePage(
             $this->describe->brief($garden, $trouble),
@@ -70,7 +69,7 @@ final readonly class ShowTrouble
             $this->done($garden, $trouble),
             $decision === null ? null : new DecisionResource(
                 $decision->choice->value,
-                $this->describe->lookAgainOn($garden, $decision, $last),
+                $this->describe->lookAgainOn($garden, $trouble, $decision),
                 array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $decision->findings),
             ),
             $decision === null ? [] : array_map($this->tactic(...), $decision->means->tactics),

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import type { TroubleBrief } from '@/api/client'
+import { computed } from 'vue'
 
 /** What is to be done about a trouble, by word and shape. */
-defineProps<{ choice: TroubleBrief['choice'] }>()
+const props = defineProps<{ choice: TroubleBrief['choice']; kind: TroubleBrief['kind'] }>()
 
 const words: Record<TroubleBrief['choice'], string> = {
   leave: 'Leave, look again', 'tactics-first': 'Tactics first', 'spray-too': 'Spray too', 'give-up': 'Give it up', unknown: 'Find out first',
 }
+const word = computed(() => (props.kind === 'look-alike' && props.choice !== 'give-up' ? 'No spray, but care' : words[props.choice]))
 </script>
 
 <template>
@@ -18,7 +20,7 @@ const words: Record<TroubleBrief['choice'], string> = {
       <path v-else-if="choice === 'give-up'" d="M4 5h12M8 5V3h4v2M6 5l1 13h6l1-13" />
       <path v-else d="M7 7a3 3 0 1 1 4 3q-1 .6-1 2.500M10 16v.3" />
     </svg>
-    {{ words[choice] }}
+    {{ word }}
   </span>
 </template>
 

@@ -40,6 +40,8 @@ const title = computed(() => {
   return `${troubled.value} of ${all.value.length} plantings ${troubled.value === 1 ? 'is' : 'are'} troubled`
 })
 
+const bears = computed(() => all.value.find((card) => card.planting.id === planting.value?.id)?.bears ?? [])
+
 function open(one: Planting | null, into: string | null = null): void {
   planting.value = one
   intoZone.value = into
@@ -96,7 +98,7 @@ const bringBack = (one: Planting) => attempt(async () => {
         </ul>
       </details>
     </template>
-    <planting-dialog v-model:shown="showPlanting" :planting="planting" :zone-id="intoZone" @changed="reload" />
+    <planting-dialog v-model:shown="showPlanting" :planting="planting" :zone-id="intoZone" :bears="bears" @changed="reload" />
     <zone-dialog v-model:shown="showZone" :zone="zone" @changed="reload" />
     <import-dialog v-model:shown="showImport" @changed="reload" />
   </div>

@@ -8,7 +8,7 @@ import { computed, reactive, ref, watch } from 'vue'
 
 /** Adding a planting, changing it, moving it to another zone, retiring it. */
 const shown = defineModel<boolean>('shown', { required: true })
-const props = defineProps<{ planting: Planting | null; zoneId: string | null }>()
+const props = defineProps<{ planting: Planting | null; zoneId: string | null; bears: string[] }>()
 const emit = defineEmits<{ changed: [] }>()
 
 const store = useGarden()
@@ -88,6 +88,10 @@ const retire = () => attempt(async () => {
         <div class="field"><label for="p-harvest">Next harvest</label><input id="p-harvest" v-model="form.harvest_on" class="native" type="date"></div>
         <div class="field"><label for="p-new">New: kept apart until</label><input id="p-new" v-model="form.new_until" class="native" type="date"></div>
       </div>
+      <section v-if="planting && bears.length" class="bears" aria-labelledby="p-bears">
+        <h3 id="p-bears">What a spray should know of it</h3>
+        <ul><li v-for="line in bears" :key="line">{{ line }}</li></ul>
+      </section>
       <div class="checks">
         <label><input v-model="form.indoors" type="checkbox"> Indoors</label>
         <label><input v-model="form.in_flower" type="checkbox"> In flower</label>
@@ -111,6 +115,8 @@ const retire = () => attempt(async () => {
 </template>
 
 <style scoped>
+.bears { background: var(--mist); border-radius: 10px; padding: 10px 16px; }
+.bears ul { margin: 4px 0 0; padding-left: 18px; }
 .checks { display: flex; flex-wrap: wrap; gap: 6px 24px; }
 .checks label { display: flex; gap: 10px; align-items: center; min-height: 44px; }
 .checks input { width: 22px; height: 22px; accent-color: var(--leaf); }

@@ -32,7 +32,7 @@ const harvest = computed(() => {
     <ul v-if="card.troubles.length">
       <li v-for="trouble in card.troubles" :key="trouble.id">
         <p><router-link :to="{ name: 'trouble', params: { trouble: trouble.id } }">{{ trouble.name }}</router-link> <span v-if="trouble.level" class="small">{{ trouble.level }}</span></p>
-        <choice-mark :choice="trouble.choice" />
+        <choice-mark :choice="trouble.choice" :kind="trouble.kind" />
       </li>
     </ul>
     <div class="last">

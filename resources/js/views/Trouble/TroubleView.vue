@@ -35,6 +35,8 @@ async function load(): Promise<void> {
 watch(id, load, { immediate: true })
 watch(() => store.undone, load)
 
+/** Scorch and hunger are not counted, nor are weeds. */
+const countable = computed(() => page.value?.target?.kind === 'pest' || page.value?.target?.kind === 'disease' || page.value?.target === null)
 const open = computed(() => page.value?.brief.status === 'open')
 const path = () => ({ garden: store.id, trouble: id.value })
 const title = computed(() => {
@@ -70,17 +72,21 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
     <loading-note v-if="!page" what="Opening the page" />
     <template v-else>
       <page-head :title="title" :under="under">
-        <n-button v-if="open" type="primary" @click="showCount = true">Count</n-button>
+        <n-button v-if="open && countable && page.counts.length" type="primary" @click="showCount = true">Count</n-button>
         <n-button @click="router.push({ name: 'scout', params: { planting: page.brief.planting_id } })">Look again</n-button>
-        <n-button v-if="open" @click="showClose = true">Close it</n-button>
+        <n-button v-if="open" @click="showClose = true">Close or correct</n-button>
         <n-button v-else :loading="busy" @click="reopen">Open it again</n-button>
       </page-head>
       <section class="verdict" :class="open ? page.brief.choice : 'closed'" aria-label="What to do">
-        <choice-mark v-if="open" :choice="page.brief.choice" />
+        <choice-mark v-if="open" :choice="page.brief.choice" :kind="page.brief.kind" />
         <p class="headline">{{ headline }}</p>
         <template v-if="open && page.decision">
           <p>{{ page.decision.findings[0]?.because }}</p>
           <p>{{ page.decision.findings[0]?.instead }}</p>
+          <div v-if="countable && page.counts.length === 0" class="uncounted">
+            <p>{{ page.plan.how }}</p>
+            <n-button type="primary" @click="showCount = true">Count now</n-button>
+          </div>
         </template>
         <p v-if="open && page.decision" class="small">Look again {{ page.decision.look_again_on <= times.todayField() ? 'today' : `on ${times.day(page.decision.look_again_on)}` }}<template v-if="page.brief.level"> · last count {{ page.brief.level }}</template><template v-if="page.decision.findings[0]"> · ground: {{ page.decision.findings[0].basis }}, {{ page.decision.findings[0].sure }} certainty</template></p>
         <div v-if="open && best && page.brief.choice === 'spray-too'" class="actions"><n-button type="primary" @click="startCourse(best)">Start a course</n-button></div>
@@ -91,11 +97,6 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
             <h2 id="t-counts">Counts <span class="unit soft">{{ page.plan.unit }}</span></h2>
             <p v-if="page.trend">{{ page.trend }}</p>
             <count-chart :page="page" />
-          </section>
-          <section v-else-if="open && page.target && page.target.kind !== 'look-alike' && page.target.kind !== 'weed'" class="uncounted" aria-label="How to count">
-            <h2>Not counted yet</h2>
-            <p>{{ page.plan.how }}</p>
-            <n-button type="primary" @click="showCount = true">Count now</n-button>
           </section>
           <section v-if="page.decision && open && page.decision.findings.length > 1" aria-labelledby="t-why">
             <h2 id="t-why">To heed</h2>
@@ -146,7 +147,7 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
 .columns { display: grid; grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr); gap: 36px; align-items: start; }
 .main, aside { display: grid; gap: 26px; grid-template-columns: minmax(0, 1fr); }
 section { display: grid; gap: 8px; grid-template-columns: minmax(0, 1fr); }
-.uncounted { justify-items: start; background: var(--brass-wash); border-radius: 12px; padding: 16px 18px; }
+.uncounted { display: flex; flex-wrap: wrap; gap: 8px 18px; align-items: center; margin-top: 4px; }
 .unit { font: 400 15px 'Atkinson Hyperlegible Next', sans-serif; }
 .actions { margin-top: 6px; }
 .plain { margin: 0; padding-left: 18px; }
