@@ -61,6 +61,7 @@ describe('the garden', function (): void {
         ])->assertCreated()->assertJsonPath('planting.plant', 'blueberry')->assertJsonPath('planting.height_cm', 82.5)->assertJsonPath('planting.eaten', 'fruit')->json('planting');
         $changed = $this->putJson(the($garden, "plantings/{$added['id']}"), ['version' => 1, 'plant' => 'blueberry', 'name' => 'Tubs', 'number' => 2, 'stage' => 'dormant', 'zone_id' => $wall->id])
             ->assertOk()->assertJsonPath('planting.zone', 'The wall')->assertJsonPath('planting.number', 2)->assertJsonPath('planting.variety', null)->json();
+        $this->putJson(the($garden, 'plantings/'.called($garden, 'Rose')->id), ['version' => 1, 'plant' => 'rose', 'name' => 'Rose', 'number' => 1, 'stage' => 'young'])->assertOk()->assertJsonPath('planting.zone', 'The wall');
         $this->putJson(the($garden, "plantings/{$added['id']}"), ['version' => 1, 'plant' => 'blueberry', 'number' => 9, 'stage' => 'dormant'])->assertConflict()->assertJsonPath('theirs.number', 2);
         $this->postJson(the($garden, "changes/{$changed['change']['id']}/undo"))->assertOk();
         $this->getJson(the($garden, 'plot'))->assertJsonPath('zones.0.plantings.2.planting.number', 3)->assertJsonPath('zones.0.plantings.2.planting.variety', 'Early blue')

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Garden;
+use App\Models\Planting;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Nebbia\Core\BadInput;
@@ -94,11 +95,14 @@ class PlantingRequest extends FormRequest
      *
      * @throws BadInput if core knows no such plant
      */
-    public function planting(Garden $garden): array
+    public function planting(Garden $garden, ?Planting $current = null): array
     {
-        $zone = $garden->zones()->when($this->filled('zone_id'), fn ($zones) => $zones->whereKey($this->input('zone_id')))->firstOrFail();
+        // A planting that is changed stays where it is unless it is moved; a new one without a zone goes to the first.
+        $zone = $this->filled('zone_id')
+            ? $garden->zones()->findOrFail($this->string('zone_id')->toString())->id
+            : ($current->zone_id ?? $garden->zones()->firstOrFail()->id);
 
-        return ['zone_id' => $zone->id] + self::attributesOf($this->validated());
+        return ['zone_id' => $zone] + self::attributesOf($this->validated());
     }
 
     /**

@@ -28,7 +28,6 @@ final readonly class Tactic
         public bool $last,
         public bool $indoorsOnly,
         public bool $outdoorsOnly,
-        public bool $potsOnly,
     ) {}
 
     public static function fromRow(Row $row): self
@@ -42,7 +41,6 @@ final readonly class Tactic
             $row->bool('last'),
             $row->bool('indoors_only'),
             $row->bool('outdoors_only'),
-            $row->bool('pots_only'),
         );
     }
 

@@ -19,8 +19,9 @@ final readonly class Cycle
     /**
      * @param  Interval  $lowerC  °C below which it stands still
      * @param  list<CycleStage>  $stages
+     * @param  float|null  $linearToC  °C above which the model does not hold
      */
-    private function __construct(public Interval $lowerC, public array $stages) {}
+    private function __construct(public Interval $lowerC, public array $stages, private ?float $linearToC) {}
 
     public static function fromRow(Row $row): self
     {
@@ -34,14 +35,14 @@ final readonly class Cycle
             $stages[] = new CycleStage($stage->string('stage'), $stage->bool('contact'), $days);
         }
 
-        return new self($row->row('lower_c')->interval(), $stages);
+        return new self($row->row('lower_c')->interval(), $stages, $row->has('linear_to_c') ? $row->float('linear_to_c') : null);
     }
 
-    /** Days of one stage at a steady temperature in °C, or null where it stands still. */
+    /** Days of one stage at a steady temperature in °C, or null where it stands still or nothing is known. */
     public function days(CycleStage $stage, float $meanC): ?Interval
     {
         $warmth = $meanC - $this->lowerC->likely;
-        if ($warmth <= 0.0) {
+        if ($warmth <= 0.0 || ($this->linearToC !== null && $meanC > $this->linearToC)) {
             return null;
         }
 

@@ -20,6 +20,11 @@ it('takes the egg of a mite as 6.3 days at 20 °C, and none where it is too cold
         ->and($cycle?->days($cycle->stages[0], 10.5))->toBeNull()->and($cycle?->totalDays(5.0))->toBeNull();
 });
 
+it('does not extrapolate where development is not linear', function (): void {
+    $slug = Cases::knowledge()->target('slug')->cycle;
+    expect($slug?->totalDays(20.0)?->likely)->toEqualWithDelta(15.0, 1e-9)->and($slug?->totalDays(25.0))->toBeNull();
+});
+
 it('puts 15 % either way where no range is known', function (): void {
     $cycle = Cases::knowledge()->target('whitefly')->cycle;
     expect($cycle?->stages[0]->degreeDays->low)->toEqualWithDelta(97.75, 1e-9)->and($cycle?->stages[0]->degreeDays->high)->toEqualWithDelta(132.25, 1e-9);

@@ -22,7 +22,7 @@ final class UpdatePlanting extends Controller
     #[OA\Put(path: '/api/gardens/{garden}/plantings/{planting}', operationId: 'updatePlanting', requestBody: new Body(PlantingRequest::class), responses: [new Ok(SavedPlanting::class)])]
     public function __invoke(PlantingRequest $request, Garden $garden, Planting $planting, ChangeRecorder $recorder): JsonResponse
     {
-        $attributes = $request->planting($garden);
+        $attributes = $request->planting($garden, $planting);
         $planting->refuseStale($request->integer('version'), $attributes, PlantingResource::of($planting->load('zone')));
         [, $change] = $recorder->record($garden, 'Planting changed', static fn () => $planting->update($attributes));
 

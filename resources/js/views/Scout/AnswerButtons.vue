@@ -5,7 +5,7 @@ import type { Answer } from './useScout'
 defineProps<{ about: string; given: Answer | undefined }>()
 const emit = defineEmits<{ answer: [Answer] }>()
 
-const choices: { id: Answer; label: string }[] = [{ id: 'yes', label: 'Yes' }, { id: 'no', label: 'No' }, { id: 'skip', label: 'Can’t look' }]
+const choices: { id: Answer; label: string }[] = [{ id: 'yes', label: 'Yes' }, { id: 'no', label: 'No' }, { id: 'skip', label: 'Didn’t look' }]
 </script>
 
 <template>
