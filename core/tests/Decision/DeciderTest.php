@@ -55,7 +55,7 @@ it('decides by the table', function (string $target, string $plant, array $more,
     'harvest in two days' => ['aphid', 'lettuce', ['counts' => [200, 180, 220, 150, 190], 'leaves' => 4, 'harvest' => 2], 'spray-too', 'spray'],
     'slugs: no spray is safe, and what there is is weak' => ['slug', 'lettuce', ['counts' => [40, 50], 'tried' => ['hand-pick-at-night', 'beer-traps', 'board-traps', 'collars', 'nematodes', 'water-in-the-morning']], 'spray-too', 'spray-weak'],
     'vine weevil: nothing helps' => ['vine-weevil', 'strawberry', ['counts' => [30, 40]], 'tactics-first', 'nothing-helps'],
-    // Up to 2 % is left. m 0.75, s 0.5: √((0.444 + 0.09)/4) = 0.3655; 0.75·e^0.7164 = 1.54, surely below. With 1.25 %, s 0.5: 2.30.
+    // Up to 2 % is left. m 0.75, s 0.5: √((0.444 + 0.09)/4) = 0.3655; 0.75·e^0.7164 = 1.54, surely below. With m 1.25: √((0.16 + 0.09)/4) = 0.25; 1.25·e^0.49 = 2.04.
     'mildew under one per cent of the leaf' => ['powdery-mildew', 'zucchini', ['counts' => [1, 1, 1, 0]], 'leave', 'below'],
     'mildew at a little more' => ['powdery-mildew', 'zucchini', ['counts' => [1, 1, 1, 2]], 'leave', 'perhaps-below'],
     'mildew far above' => ['powdery-mildew', 'zucchini', ['counts' => [15, 20, 10]], 'spray-too', 'spray'],
