@@ -91,3 +91,41 @@ it('draws the same plants for the same seed, and every plant as often over many'
     // 2400·5/12 = 1000 each; the standard deviation is √(2400·5/12·7/12) = 24.
     expect(min($drawn))->toBeGreaterThan(1000 - 5 * 24)->and(max($drawn))->toBeLessThan(1000 + 5 * 24);
 });
+
+it('is turned round when the two counts are, and slower when they lie further apart', function (): void {
+    for ($n = 1; $n <= 20; $n++) {
+        $one = Sample::of(Measure::PerLeaf, [3.0 * $n, 5.0 * $n, 2.0 * $n], 4);
+        $other = Sample::of(Measure::PerLeaf, [20.0, 31.0, 18.0], 4);
+        $there = Trend::between($one, $other, 6.0);
+        $back = Trend::between($other, $one, 6.0);
+        expect($there->rate)->toEqualWithDelta(-$back->rate, 1e-12)
+            ->and($there->rateLow)->toEqualWithDelta(-$back->rateHigh, 1e-12)
+            ->and(Trend::between($one, $other, 12.0)->rate)->toEqualWithDelta($there->rate / 2, 1e-12);
+    }
+});
+
+it('contains its mean, and never goes below nothing or over all', function (): void {
+    foreach ([[Measure::PerLeaf, [0.0, 4.0, 50.0]], [Measure::PerPlant, [1.0]], [Measure::PercentLeaf, [0.0, 100.0]], [Measure::PercentPlants, [1.0, 1.0]], [Measure::PercentPlants, [0.0]], [Measure::PerCard, [12.0, 3.0]]] as [$measure, $counts]) {
+        $mean = Sample::of($measure, $counts)->mean;
+        expect($mean->low)->toBeGreaterThanOrEqual(0.0)->toBeLessThanOrEqual($mean->likely)
+            ->and($mean->high)->toBeGreaterThanOrEqual($mean->likely)
+            ->and($measure->isShare() ? $mean->high : 0.0)->toBeLessThanOrEqual(100.0);
+    }
+});
+
+it('does not mind in which order the plants were counted', function (): void {
+    $one = Sample::of(Measure::PerLeaf, [3.0, 40.0, 7.0, 0.0], 5)->mean->toArray();
+    expect(Sample::of(Measure::PerLeaf, [0.0, 7.0, 40.0, 3.0], 5)->mean->toArray())->toBe($one);
+});
+
+it('covers the truth about as often as it says, for clumped counts', function (): void {
+    // Counts of two sizes on 8 plants, 2 and 18 with equal chance: mean 10. At least 90 of 100 intervals should hold it.
+    $held = 0;
+    $chance = new Nebbia\Core\Tests\Chance(20260610);
+    for ($n = 0; $n < 300; $n++) {
+        $counts = array_map(fn (): float => $chance->whole(0, 1) === 1 ? 18.0 : 2.0, range(1, 8));
+        $mean = Sample::of(Measure::PerPlant, $counts)->mean;
+        $held += $mean->low <= 10.0 && $mean->high >= 10.0 ? 1 : 0;
+    }
+    expect($held)->toBeGreaterThan(270);
+});

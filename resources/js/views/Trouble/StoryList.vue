@@ -12,7 +12,7 @@ const store = useGarden()
 const times = useTimes()
 interface Entry { id: string; at: string; kind: string; what: string; note: string | null; photo?: boolean; count?: boolean }
 const story = computed<Entry[]>(() => [
-  ...props.page.scoutings.map((one) => ({ id: one.id, at: one.at, kind: 'Look', what: [one.present.join(' · '), one.absent.length ? `not found: ${one.absent.join(' · ')}` : ''].filter(Boolean).join('. '), note: one.note, photo: one.has_photo })),
+  ...props.page.scoutings.map((one) => ({ id: one.id, at: one.at, kind: 'Look', what: [one.present.join(' · '), one.absent.length ? `Not found: ${one.absent.join(' · ')}` : ''].filter(Boolean).join('. '), note: one.note, photo: one.has_photo })),
   ...props.page.counts.map((one) => ({ id: one.id, at: one.at, kind: 'Count', what: `${one.level}${one.enemies === 'none' ? '' : `, ${one.enemies} natural enemies`}`, note: one.note, count: true })),
   ...props.page.done.map((one) => ({ id: one.id, at: one.at, kind: one.kind === 'spray' ? 'Spray' : 'Tactic', what: one.what, note: one.note })),
 ].sort((a, b) => b.at.localeCompare(a.at)))
