@@ -15,6 +15,11 @@ export function useTimes() {
     }).format(new Date(`${date}T00:00:00Z`))
   }
 
+  /** The day of an instant, short: 2 May. */
+  function dayOf(instant: number): string {
+    return new Intl.DateTimeFormat('en-GB', { timeZone: zone(), day: 'numeric', month: 'short' }).format(new Date(instant))
+  }
+
   function instant(iso: string): string {
     return new Intl.DateTimeFormat('en-GB', {
       timeZone: zone(), weekday: 'short', day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit',
@@ -31,5 +36,5 @@ export function useTimes() {
 
   const todayField = () => nowField().slice(0, 10)
 
-  return { day, instant, nowField, todayField }
+  return { day, dayOf, instant, nowField, todayField }
 }

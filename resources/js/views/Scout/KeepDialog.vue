@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import AppDialog from '@/parts/AppDialog.vue'
 import { scaled } from './scaled'
-import { api, take, type Diagnosis } from '@/api/client'
+import { api, take, type Diagnosis, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/stores/saving'
 import { NButton } from 'naive-ui'
@@ -20,6 +20,8 @@ const { errors, busy, attempt, done } = useSaving()
 const target = ref('')
 const photo = ref<Blob | null>(null)
 const preview = ref('')
+/** Written down already, should only the photo have failed: it is not written down twice. */
+const saved = ref<Schemas['SavedScouting'] | null>(null)
 
 const likely = computed(() => props.diagnosis.causes.filter((cause) => cause.kind !== 'none'))
 const others = computed(() => store.knowledge.targets.filter((one) => !likely.value.some((cause) => cause.target === one.id)))
@@ -28,6 +30,7 @@ watch(shown, (now) => {
   errors.value = {}
   photo.value = null
   preview.value = ''
+  saved.value = null
   target.value = props.diagnosis.settled ? (props.diagnosis.causes[0]?.target ?? '') : ''
 })
 
@@ -46,18 +49,18 @@ async function choose(event: Event): Promise<void> {
 
 const keep = (as: 'trouble' | 'look') => attempt(async () => {
   const path = { garden: store.id }
-  const saved = await take(api.POST('/api/gardens/{garden}/scoutings', {
+  const kept = saved.value ??= await take(api.POST('/api/gardens/{garden}/scoutings', {
     params: { path }, body: { planting_id: props.planting, present: props.body.present, absent: props.body.absent, weather: props.body.weather, note: note.value, as, target: as === 'trouble' ? target.value || null : null },
   }))
   if (photo.value) {
     const form = new FormData()
     form.append('photo', photo.value, 'look.jpg')
-    await take(api.POST('/api/gardens/{garden}/scoutings/{scouting}/photo', { params: { path: { ...path, scouting: saved.scouting.id } }, body: form as never, bodySerializer: () => form }))
+    await take(api.POST('/api/gardens/{garden}/scoutings/{scouting}/photo', { params: { path: { ...path, scouting: kept.scouting.id } }, body: form as never, bodySerializer: () => form }))
   }
   shown.value = false
   emit('kept')
-  done(saved.change)
-  await router.push(saved.trouble_id ? { name: 'trouble', params: { trouble: saved.trouble_id } } : { name: 'garden' })
+  done(kept.change)
+  await router.push(kept.trouble_id ? { name: 'trouble', params: { trouble: kept.trouble_id } } : { name: 'garden' })
 })
 </script>
 

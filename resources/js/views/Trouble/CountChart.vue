@@ -42,11 +42,10 @@ const option = computed(() => {
   const top = Math.max(...counts.map((count) => count.mean.high), level ?? 0) * 1.08
   const stamps = [...counts, ...props.page.done].map((one) => Date.parse(one.at))
   const DAY = 86_400_000
-  const day = (value: number) => times.day(new Date(value).toISOString().slice(0, 10), 'short').replace(/^\w+,? /, '')
   return {
     animation: false,
     grid: { left: 8, right: 18, top: 34, bottom: 4, containLabel: true },
-    xAxis: { type: 'time', min: Math.min(...stamps) - DAY, max: (props.page.brief.status === 'open' ? Math.max(...stamps, Date.now()) : Math.max(...stamps)) + DAY / 2, minInterval: DAY, splitNumber: 4, axisLabel: { ...font, formatter: day, hideOverlap: true }, axisLine: { lineStyle: { color: soft } }, axisTick: { lineStyle: { color: soft } } },
+    xAxis: { type: 'time', min: Math.min(...stamps) - DAY, max: (props.page.brief.status === 'open' ? Math.max(...stamps, Date.now()) : Math.max(...stamps)) + DAY / 2, minInterval: DAY, splitNumber: 4, axisLabel: { ...font, formatter: (value: number) => times.dayOf(value), hideOverlap: true }, axisLine: { lineStyle: { color: soft } }, axisTick: { lineStyle: { color: soft } } },
     yAxis: { type: 'value', min: 0, max: Number(top.toPrecision(2)), splitNumber: 4, axisLabel: { ...font, showMaxLabel: false }, splitLine: { lineStyle: { color: line } } },
     series: [
       { type: 'custom', renderItem: whisker, data: counts.map((count) => [Date.parse(count.at), count.mean.low, count.mean.high]), silent: true, z: 2 },

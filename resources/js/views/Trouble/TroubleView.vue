@@ -105,6 +105,7 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
           <section v-if="page.remedies.length && open" aria-labelledby="t-remedies">
             <h2 id="t-remedies">Sprays, by how well they are shown to help</h2>
             <p class="soft small">Choose a recipe: it opens on the bench, against {{ page.brief.name }} on {{ page.brief.planting }}.</p>
+            <p class="soft small">A product's label and local rules come first; homemade sprays are not lawful everywhere for every purpose.</p>
             <remedy-list :remedies="page.remedies" @pick="startCourse" />
           </section>
           <section aria-labelledby="t-story">
