@@ -11,9 +11,10 @@ async function openTrouble(page: Page): Promise<void> {
   await expect(page.locator('.chart svg')).toBeVisible()
 }
 
-const views: { name: string; open: (page: Page) => Promise<void> }[] = [
+/** Only a dialog itself is looked at: the view behind it has a line of its own. Of many equal cards the first few will do. */
+const views: { name: string; open: (page: Page) => Promise<void>; except?: string }[] = [
   { name: 'Today', open: async (page) => { await page.goto('/'); await expect(page.getByText('Done last')).toBeVisible() } },
-  { name: 'Garden', open: async (page) => { await page.goto('/garden'); await expect(page.getByRole('heading', { name: 'The gravel court' })).toBeVisible() } },
+  { name: 'Garden', open: async (page) => { await page.goto('/garden'); await expect(page.getByRole('heading', { name: 'The gravel court' })).toBeVisible() }, except: '.cards > :nth-child(n + 3)' },
   { name: 'Planting dialog', open: async (page) => { await page.goto('/garden'); await page.getByRole('button', { name: /Head lettuces/ }).first().click(); await expect(page.getByRole('dialog')).toBeVisible() } },
   { name: 'Import dialog', open: async (page) => { await page.goto('/garden'); await page.getByRole('button', { name: 'Import or export' }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
   { name: 'Scout', open: async (page) => {
@@ -22,7 +23,7 @@ const views: { name: string; open: (page: Page) => Promise<void> }[] = [
     await page.getByRole('button', { name: 'Upper side of leaves' }).click()
     await page.getByRole('group', { name: 'Fine pale dots' }).getByRole('button', { name: 'Yes' }).click()
     await expect(page.getByText('spider mite').first()).toBeVisible()
-  } },
+  }, except: '.signs > :nth-child(n + 7)' },
   { name: 'Keep dialog', open: async (page) => {
     await page.goto('/scout')
     await page.getByLabel('Planting', { exact: true }).selectOption({ label: 'Low roses in a row' })
@@ -60,9 +61,11 @@ const views: { name: string; open: (page: Page) => Promise<void> }[] = [
   { name: 'Not found', open: async (page) => { await page.goto('/no/such/place'); await expect(page.getByText('There is nothing at this address')).toBeVisible() } },
 ]
 
-async function serious(page: Page, rules?: string[]): Promise<string[]> {
+async function serious(page: Page, except?: string, rules?: string[]): Promise<string[]> {
   await page.waitForTimeout(300)
   const axe = new AxeBuilder({ page })
+  if (await page.getByRole('dialog').count()) axe.include('[role=dialog]')
+  if (except) axe.exclude(except)
   const { violations } = await (rules ? axe.withRules(rules) : axe).analyze()
   return violations.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => `${v.id}: ${v.nodes.map((node) => node.target.join(' ')).join(' | ')}`)
 }
@@ -91,11 +94,11 @@ async function spills(page: Page): Promise<{ wide: number; outside: string[] }> 
 for (const view of views) {
   test(`${view.name}: axe finds nothing serious in light or dark, and nothing spills over at 390 px`, async ({ page }) => {
     await view.open(page)
-    expect(await serious(page), 'light').toEqual([])
+    expect(await serious(page, view.except), 'light').toEqual([])
     await page.emulateMedia({ colorScheme: 'dark' })
     await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark')
     // Only colours differ in the dark.
-    expect(await serious(page, ['color-contrast']), 'dark').toEqual([])
+    expect(await serious(page, view.except, ['color-contrast']), 'dark').toEqual([])
     expect(await spills(page)).toEqual({ wide: 0, outside: [] })
   })
 }
