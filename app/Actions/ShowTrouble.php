@@ -182,7 +182,7 @@ final readonly class ShowTrouble
     {
         $others = $garden->standing()->whereKeyNot($trouble->planting_id)->with('zone')->get()->keyBy('id');
         $troubled = $garden->troubles()->where('status', TroubleStatus::Open)->where('target', $target->id)->pluck('planting_id')->all();
-        $risk = SharedRisk::of($target, $trouble->planting->zone_id, $trouble->planting->indoors, array_values($others->map(fn (Planting $other): Neighbour => new Neighbour(
+        $risk = SharedRisk::of($target, $this->knowledge->plant($trouble->planting->plant), $trouble->planting->zone_id, $trouble->planting->indoors, array_values($others->map(fn (Planting $other): Neighbour => new Neighbour(
             $other->id, $this->knowledge->plant($other->plant), $other->zone_id, $other->indoors, in_array($other->id, $troubled, true),
         ))->all()));
         $neighbours = [];

@@ -64,4 +64,10 @@ final readonly class Likeliness
 
         return $this->otherwise;
     }
+
+    /** Whether a plant is named among the main hosts by its kind or family, and not only by its habit. */
+    public function namesOutright(Plant $plant): bool
+    {
+        return array_intersect([$plant->id, $plant->family], $this->mainHosts) !== [];
+    }
 }

@@ -118,11 +118,15 @@ it('offers only tactics that can be done where the plant stands', function (): v
 
 it('finds the neighbours that share the risk', function (): void {
     $at = fn (string $id, string $plant, string $zone, bool $troubled = false, bool $indoors = false) => new Neighbour($id, Cases::knowledge()->plant($plant), $zone, $indoors, $troubled);
-    $risk = SharedRisk::of(Cases::knowledge()->target('cabbage-white'), 'beds', false, [
+    $of = fn (string $target, string $plant, array $neighbours): SharedRisk => SharedRisk::of(Cases::knowledge()->target($target), Cases::knowledge()->plant($plant), 'beds', false, $neighbours);
+    $risk = $of('cabbage-white', 'cabbage', [
         $at('kale', 'kale', 'beds'), $at('tomato', 'tomato', 'beds'), $at('far cabbage', 'cabbage', 'frame'), $at('rocket indoors', 'rocket', 'sill', false, true), $at('eaten', 'nasturtium', 'wall', true),
     ]);
     expect($risk->sameDay)->toBe(['kale', 'eaten'])->and($risk->lookAt)->toBe(['far cabbage']);
-    expect(SharedRisk::of(Cases::knowledge()->target('drought'), 'beds', false, [$at('kale', 'kale', 'beds')])->sameDay)->toBe([]);
+    // Aphids go to all vegetables, but those of beans first to their kin; what stands elsewhere is not bothered with.
+    $risk = $of('aphid', 'broad-bean', [$at('peas', 'pea', 'beds'), $at('tomatoes', 'tomato', 'beds'), $at('far beans', 'bean', 'wall'), $at('far lettuce', 'lettuce', 'frame'), $at('cactus', 'cactus', 'beds')]);
+    expect($risk->sameDay)->toBe(['peas'])->and($risk->lookAt)->toBe(['tomatoes', 'far beans']);
+    expect($of('drought', 'kale', [$at('kale', 'kale', 'beds')])->sameDay)->toBe([]);
 });
 
 it('says every decision in whole sentences', function (): void {

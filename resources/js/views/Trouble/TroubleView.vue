@@ -92,7 +92,7 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
         <div v-if="open && best && page.brief.choice === 'spray-too'" class="actions"><n-button type="primary" @click="startCourse(best)">Start a course</n-button></div>
       </section>
       <div class="columns">
-        <div class="main">
+        <div class="main first">
           <section v-if="page.counts.length" aria-labelledby="t-counts">
             <h2 id="t-counts">Counts <span class="unit soft">{{ page.plan.unit }}</span></h2>
             <p v-if="page.trend">{{ page.trend }}</p>
@@ -101,16 +101,6 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
           <section v-if="page.decision && open && page.decision.findings.length > 1" aria-labelledby="t-why">
             <h2 id="t-why">To heed</h2>
             <finding-list :findings="page.decision.findings.slice(1)" />
-          </section>
-          <section v-if="page.remedies.length && open" aria-labelledby="t-remedies">
-            <h2 id="t-remedies">Sprays, by how well they are shown to help</h2>
-            <p class="soft small">Choose a recipe: it opens on the bench, against {{ page.brief.name }} on {{ page.brief.planting }}.</p>
-            <p class="soft small">A product's label and local rules come first; homemade sprays are not lawful everywhere for every purpose.</p>
-            <remedy-list :remedies="page.remedies" @pick="startCourse" />
-          </section>
-          <section aria-labelledby="t-story">
-            <h2 id="t-story">What happened</h2>
-            <story-list :page="page" @delete-count="deleteCount" />
           </section>
         </div>
         <aside>
@@ -122,15 +112,27 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
             <h2 id="t-neighbours">Who shares the risk</h2>
             <template v-if="sameDay.length">
               <p><strong>Treat on the same day</strong></p>
-              <ul class="plain"><li v-for="one in sameDay" :key="one.id">{{ one.name }}<span class="soft small"> {{ one.troubled ? 'has it too' : one.zone }}</span></li></ul>
+              <ul class="plain"><li v-for="one in sameDay" :key="one.id">{{ one.name }}<span class="soft small">{{ ` · ${one.troubled ? 'has it too' : one.zone}` }}</span></li></ul>
             </template>
             <template v-if="lookAt.length">
               <p><strong>Look at</strong></p>
-              <ul class="plain"><li v-for="one in lookAt" :key="one.id"><router-link :to="{ name: 'scout', params: { planting: one.id } }">{{ one.name }}</router-link><span class="soft small"> {{ one.zone }}</span></li></ul>
+              <ul class="plain"><li v-for="one in lookAt" :key="one.id"><router-link :to="{ name: 'scout', params: { planting: one.id } }">{{ one.name }}</router-link><span class="soft small">{{ ` · ${one.zone}` }}</span></li></ul>
             </template>
           </section>
           <target-note v-if="page.target" :target="page.target" />
         </aside>
+        <div class="main then">
+          <section v-if="page.remedies.length && open" aria-labelledby="t-remedies">
+            <h2 id="t-remedies">Sprays, by how well they are shown to help</h2>
+            <p class="soft small">Choose a recipe: it opens on the bench, against {{ page.brief.name }} on {{ page.brief.planting }}.</p>
+            <p class="soft small">A product's label and local rules come first; homemade sprays are not lawful everywhere for every purpose.</p>
+            <remedy-list :remedies="page.remedies" @pick="startCourse" />
+          </section>
+          <section aria-labelledby="t-story">
+            <h2 id="t-story">What happened</h2>
+            <story-list :page="page" @delete-count="deleteCount" />
+          </section>
+        </div>
       </div>
       <count-dialog v-model:shown="showCount" :page="page" @done="load" />
       <close-dialog v-model:shown="showClose" :brief="page.brief" @done="load" />
@@ -145,7 +147,12 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
 .verdict.spray-too { background: var(--brass-wash); }
 .verdict.give-up { background: var(--madder-wash); }
 .headline { font: 600 21px/1.3 var(--title); }
-.columns { display: grid; grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr); gap: 36px; align-items: start; }
+/* In one column the tactics stand before the sprays, as they should be done. */
+.columns { display: grid; grid-template: 'first aside' auto 'then aside' 1fr / minmax(0, 1.7fr) minmax(0, 1fr); gap: 26px 36px; align-items: start; }
+.first { grid-area: first; }
+.first:empty { display: none; }
+.then { grid-area: then; }
+aside { grid-area: aside; }
 .main, aside { display: grid; gap: 26px; grid-template-columns: minmax(0, 1fr); }
 section { display: grid; gap: 8px; grid-template-columns: minmax(0, 1fr); }
 .uncounted { display: flex; flex-wrap: wrap; gap: 8px 18px; align-items: center; margin-top: 4px; }
@@ -155,6 +162,6 @@ section { display: grid; gap: 8px; grid-template-columns: minmax(0, 1fr); }
 .plain a { display: inline-block; min-height: 30px; }
 @media (max-width: 900px) {
   .trouble { padding: 16px 16px 32px; }
-  .columns { grid-template-columns: minmax(0, 1fr); }
+  .columns { grid-template: 'first' 'aside' 'then' / minmax(0, 1fr); }
 }
 </style>
