@@ -30,7 +30,12 @@ final readonly class AssessTrouble
     {
         $known = $this->known($garden, $trouble);
 
-        return $known === null ? null : $this->decider->decide($known);
+        return $known === null ? null : $this->judge($known);
+    }
+
+    public function judge(Known $known): Decision
+    {
+        return $this->decider->decide($known);
     }
 
     public function known(Garden $garden, Trouble $trouble): ?Known

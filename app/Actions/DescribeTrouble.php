@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Http\Resources\IntervalResource;
 use App\Http\Resources\TroubleBrief;
 use App\Models\Garden;
 use App\Models\Trouble;
@@ -28,7 +27,7 @@ final readonly class DescribeTrouble
     {
         $target = $this->assess->target($trouble);
         $known = $this->assess->known($garden, $trouble);
-        $decision = $this->assess->decide($garden, $trouble);
+        $decision = $known === null ? null : $this->assess->judge($known);
         $sample = $known?->sample;
 
         return new TroubleBrief(
@@ -75,11 +74,6 @@ final readonly class DescribeTrouble
         }
 
         return $this->catalogue->say(Message::of($trend->grows() ? 'trend.up' : 'trend.down', ['likely' => $days($times->likely), 'low' => $days($times->low), 'high' => $days($times->high)]));
-    }
-
-    public function interval(Interval $interval): IntervalResource
-    {
-        return IntervalResource::of($interval);
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Http\Resources\CountResource;
 use App\Http\Resources\DecisionResource;
 use App\Http\Resources\DoneResource;
 use App\Http\Resources\FindingResource;
+use App\Http\Resources\IntervalResource;
 use App\Http\Resources\NeighbourResource;
 use App\Http\Resources\PlanResource;
 use App\Http\Resources\PlantingResource;
@@ -125,7 +126,7 @@ final readonly class ShowTrouble
         $sample = AssessTrouble::sample($count);
 
         return new CountResource(
-            $count->id, $count->version, $count->counted_at->toIso8601ZuluString(), $count->measure->value, $this->describe->interval($sample->mean),
+            $count->id, $count->version, $count->counted_at->toIso8601ZuluString(), $count->measure->value, IntervalResource::of($sample->mean),
             $this->describe->level($sample->mean, $count->measure), count($count->counts), $count->leaves_per_plant, $count->enemies->value, $count->note,
         );
     }

@@ -114,6 +114,13 @@ test('the keyboard reaches everything', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Log it' }).first()).toBeFocused()
   await page.keyboard.press('Enter')
   await expect(page.getByRole('dialog')).toBeVisible()
+  // Keys go where one has clicked, and are not thrown out of the field by the dialog.
+  const seen = page.getByRole('dialog').getByLabel('What you saw')
+  await seen.click()
+  await page.keyboard.type('Nonex')
+  await page.keyboard.press('Backspace')
+  await expect(seen).toHaveValue('None')
+  await seen.fill('')
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog')).toBeHidden()
 

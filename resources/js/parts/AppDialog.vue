@@ -8,7 +8,8 @@ withDefaults(defineProps<{ title: string; width?: number; keepOpen?: boolean }>(
 
 <template>
   <n-modal v-model:show="shown" :mask-closable="!keepOpen" :close-on-esc="!keepOpen">
-    <section class="dialog" role="dialog" aria-modal="true" :aria-label="title" :style="{ width: `min(${width}px, 94vw)` }">
+    <!-- A div: the modal keeps the focus within the first one it finds, and throws it out of anything else. -->
+    <div class="dialog" role="dialog" aria-modal="true" :aria-label="title" :style="{ width: `min(${width}px, 94vw)` }">
       <header>
         <h2>{{ title }}</h2>
         <n-button quaternary size="small" aria-label="Close" @click="shown = false">
@@ -16,7 +17,7 @@ withDefaults(defineProps<{ title: string; width?: number; keepOpen?: boolean }>(
         </n-button>
       </header>
       <slot />
-    </section>
+    </div>
   </n-modal>
 </template>
 

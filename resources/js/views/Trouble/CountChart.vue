@@ -19,10 +19,7 @@ const theme = ref(0)
 useMutationObserver(document.documentElement, () => { theme.value++ }, { attributes: true, attributeFilter: ['data-theme'] })
 const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim()
 
-const comparable = computed(() => {
-  const last = props.page.counts.at(-1)
-  return props.page.counts.filter((count) => count.measure === last?.measure)
-})
+const comparable = computed(() => props.page.counts.filter((count) => count.measure === props.page.plan.measure))
 const spoken = computed(() => comparable.value.map((count) => `${times.instant(count.at)}: ${count.level}`).concat(props.page.done.map((one) => `${times.instant(one.at)}: ${one.what}`)).join('. '))
 
 function whisker(_: CustomSeriesRenderItemParams, api: CustomSeriesRenderItemAPI) {

@@ -13,11 +13,12 @@ const shown = defineModel<boolean>('shown', { required: true })
 const props = defineProps<{ page: TroublePage }>()
 const emit = defineEmits<{ done: [] }>()
 
-interface Draft { counts: (number | null)[]; enemies: 'none' | 'some' | 'many'; note: string }
+/** As typed, one for each plant; empty where it was not looked at. */
+interface Draft { counts: string[]; enemies: 'none' | 'some' | 'many'; note: string }
 const store = useGarden()
 const times = useTimes()
 const { errors, busy, attempt, done } = useSaving()
-const drafts = useLocalStorage<Record<string, Draft>>('nebbia.counts', {})
+const drafts = useLocalStorage<Record<string, Draft>>('nebbia.count-drafts', {})
 const at = ref('')
 const id = computed(() => props.page.brief.id)
 const plan = computed(() => props.page.plan)
@@ -26,27 +27,46 @@ const isShare = computed(() => plan.value.measure === 'percent-leaf')
 const isYesNo = computed(() => plan.value.measure === 'percent-plants')
 const steps = computed(() => (isShare.value ? [1, 5, 10] : [1, 5, 20]))
 
+const tried = ref(false)
 watch(shown, (now) => {
   if (!now) return
   errors.value = {}
+  tried.value = false
   at.value = times.nowField()
   if (draft.value?.counts.length !== plan.value.plants.length) {
-    drafts.value = { ...drafts.value, [id.value]: { counts: plan.value.plants.map(() => null), enemies: 'none', note: '' } }
+    drafts.value = { ...drafts.value, [id.value]: { counts: plan.value.plants.map(() => ''), enemies: 'none', note: '' } }
   }
 }, { immediate: true })
 
-function set(n: number, value: number | null): void {
+/** A decimal comma is read too; what is no number is NaN. */
+const read = (text: string) => Number(text.trim().replace(',', '.'))
+function set(n: number, text: string): void {
   const one = draft.value
-  if (one) one.counts = one.counts.map((old, m) => (m === n ? (value === null || Number.isNaN(value) ? null : Math.max(0, Math.min(value, isShare.value ? 100 : 1_000_000))) : old))
+  if (one) one.counts = one.counts.map((old, m) => (m === n ? text : old))
+  errors.value = {}
+  tried.value = false
 }
-const add = (n: number, by: number) => set(n, (draft.value?.counts[n] ?? 0) + by)
-const looked = computed(() => draft.value?.counts.filter((count): count is number => count !== null) ?? [])
+const add = (n: number, by: number) => set(n, String(Math.max(0, (read(draft.value?.counts[n] ?? '') || 0) + by)))
+const looked = computed(() => (draft.value?.counts ?? []).flatMap((text, n) => (text.trim() === '' ? [] : [{ n, text, count: read(text) }])))
 const unit = computed(() => (plan.value.measure === 'per-card' ? 'Card' : 'Plant'))
+const placeOf = (n: number) => `${unit.value} ${plan.value.plants[n]}`
+/** Complaints by the plant they are about: plants that were not looked at are not sent, so the server counts otherwise. */
+const wrong = computed(() => {
+  const found: Record<number, string> = {}
+  for (const one of tried.value ? looked.value : []) if (Number.isNaN(one.count)) found[one.n] = `${placeOf(one.n)}: “${one.text.trim()}” is no number. Enter one, 0 where there is nothing.`
+  for (const [field, message] of Object.entries(errors.value)) {
+    const one = looked.value[Number(/^counts\.(\d+)$/.exec(field)?.[1] ?? -1)]
+    if (one) found[one.n] ??= `${placeOf(one.n)}: ${message}`
+  }
+  return found
+})
 
 const save = () => attempt(async () => {
+  tried.value = true
+  if (looked.value.some((one) => Number.isNaN(one.count))) return
   const change = await take(api.POST('/api/gardens/{garden}/troubles/{trouble}/counts', {
     params: { path: { garden: store.id, trouble: id.value } },
-    body: { counts: looked.value, leaves_per_plant: plan.value.leaves_per_plant, enemies: draft.value?.enemies ?? 'none', note: draft.value?.note ?? '', counted_at: at.value.slice(0, 16) },
+    body: { counts: looked.value.map((one) => one.count), leaves_per_plant: plan.value.leaves_per_plant, enemies: draft.value?.enemies ?? 'none', note: draft.value?.note ?? '', counted_at: at.value.slice(0, 16) },
   }))
   const rest = { ...drafts.value }
   Reflect.deleteProperty(rest, id.value)
@@ -65,12 +85,12 @@ const save = () => attempt(async () => {
         <li v-for="(place, n) in plan.plants" :key="place">
           <label :for="`c-${n}`">{{ unit }} {{ place }}</label>
           <span v-if="isYesNo" class="stepper" role="group" :aria-label="`Plant ${place}`">
-            <button type="button" :aria-pressed="draft.counts[n] === 1" @click="set(n, 1)">Has it</button>
-            <button type="button" :aria-pressed="draft.counts[n] === 0" @click="set(n, 0)">Clean</button>
+            <button type="button" :aria-pressed="draft.counts[n] === '1'" @click="set(n, '1')">Has it</button>
+            <button type="button" :aria-pressed="draft.counts[n] === '0'" @click="set(n, '0')">Clean</button>
           </span>
           <span v-else class="stepper">
             <button type="button" :aria-label="`One less on ${unit.toLowerCase()} ${place}`" @click="add(n, -1)">−</button>
-            <input :id="`c-${n}`" class="native" inputmode="numeric" autocomplete="off" :value="draft.counts[n] ?? ''" :aria-invalid="errors[`counts.${n}`] ? 'true' : undefined" @change="set(n, ($event.target as HTMLInputElement).value.trim() === '' ? null : Number(($event.target as HTMLInputElement).value.replace(',', '.')))">
+            <input :id="`c-${n}`" class="native" inputmode="numeric" autocomplete="off" :value="draft.counts[n]" :aria-invalid="wrong[n] ? 'true' : undefined" @input="set(n, ($event.target as HTMLInputElement).value)">
             <button v-for="step in steps" :key="step" type="button" :aria-label="`${step} more on ${unit.toLowerCase()} ${place}`" @click="add(n, step)">+{{ step }}</button>
           </span>
         </li>
@@ -85,7 +105,8 @@ const save = () => attempt(async () => {
         <div class="field"><label for="c-at">When</label><input id="c-at" v-model="at" class="native" type="datetime-local"><p v-if="errors.counted_at" class="field-error">{{ errors.counted_at }}</p></div>
       </div>
       <div class="field"><label for="c-note">Note</label><input id="c-note" v-model="draft.note" class="native" autocomplete="off"></div>
-      <p v-for="(message, field) in errors" v-show="String(field).startsWith('counts')" :key="field" class="field-error">{{ message }}</p>
+      <p v-for="(message, n) in wrong" :key="n" class="field-error">{{ message }}</p>
+      <p v-if="errors.counts" class="field-error">{{ errors.counts }}</p>
       <div class="actions">
         <n-button type="primary" attr-type="submit" :loading="busy">Keep the count</n-button>
         <n-button @click="shown = false">Not now</n-button>

@@ -37,6 +37,8 @@ watch(() => store.undone, load)
 
 /** Scorch and hunger are not counted, nor are weeds. */
 const countable = computed(() => page.value?.target?.kind === 'pest' || page.value?.target?.kind === 'disease' || page.value?.target === null)
+/** In the measure of what it is taken for now: counts made while it was taken for something else stay in the story only. */
+const counted = computed(() => page.value?.counts.some((count) => count.measure === page.value?.plan.measure) ?? false)
 const open = computed(() => page.value?.brief.status === 'open')
 const path = () => ({ garden: store.id, trouble: id.value })
 const title = computed(() => {
@@ -72,7 +74,7 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
     <loading-note v-if="!page" what="Opening the page" />
     <template v-else>
       <page-head :title="title" :under="under">
-        <n-button v-if="open && countable && page.counts.length" type="primary" @click="showCount = true">Count</n-button>
+        <n-button v-if="open && countable && counted" type="primary" @click="showCount = true">Count</n-button>
         <n-button @click="router.push({ name: 'scout', params: { planting: page.brief.planting_id } })">Look again</n-button>
         <n-button v-if="open" @click="showClose = true">Close or correct</n-button>
         <n-button v-else :loading="busy" @click="reopen">Open it again</n-button>
@@ -83,7 +85,7 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
         <template v-if="open && page.decision">
           <p>{{ page.decision.findings[0]?.because }}</p>
           <p>{{ page.decision.findings[0]?.instead }}</p>
-          <div v-if="countable && page.counts.length === 0" class="uncounted">
+          <div v-if="countable && !counted" class="uncounted">
             <p>{{ page.plan.how }}</p>
             <n-button type="primary" @click="showCount = true">Count now</n-button>
           </div>
@@ -93,7 +95,7 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
       </section>
       <div class="columns">
         <div class="main first">
-          <section v-if="page.counts.length" aria-labelledby="t-counts">
+          <section v-if="counted" aria-labelledby="t-counts">
             <h2 id="t-counts">Counts <span class="unit soft">{{ page.plan.unit }}</span></h2>
             <p v-if="page.trend">{{ page.trend }}</p>
             <count-chart :page="page" />
