@@ -12,13 +12,18 @@ use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\AmountException;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\UnitKind;
+use Nebbia\Core\Measuring\OwnMeasures;
 
 /**
  * From an amount of an ingredient to a dose: through its density, what a piece of it weighs, or its strength.
  */
 final readonly class DoseReader
 {
-    public function __construct(private Knowledge $knowledge) {}
+    /** @param  OwnMeasures|null  $own  what the gardener has measured of drops, squeezes and the like */
+    public function __construct(
+        private Knowledge $knowledge,
+        private ?OwnMeasures $own = null,
+    ) {}
 
     /** @throws AmountException if the ingredient cannot be measured so */
     public function read(RecipeLine $line): Dose
@@ -48,9 +53,17 @@ final readonly class DoseReader
     {
         $unit = $amount->unit;
         if ($unit->id === 'tablet') {
-            return $ingredient->isTablet ? $amount->inBase() : throw AmountException::noSuchPiece($ingredient->name, $unit->label);
+            return match (true) {
+                ! $ingredient->isTablet => throw AmountException::noSuchPiece($ingredient->name, $unit->label),
+                $line->strength->tablet !== null => $amount->count()->times($line->strength->tablet),
+                default => $amount->inBase(),
+            };
         }
-        if ($ingredient->knowsPiece($unit->id) && ! $line->strength->isSolution) {
+        $own = $this->own?->find($unit->id, $ingredient->id);
+        if ($own !== null) {
+            $size = $amount->count()->times($own->one);
+            $isVolume = ! $own->isWeighed;
+        } elseif ($ingredient->knowsPiece($unit->id) && ! $line->strength->isSolution) {
             $size = $amount->count()->times($ingredient->piece($unit->id));
             $isVolume = $ingredient->pieceIsVolume($unit->id);
         } elseif ($unit->likely === null) {

@@ -12,6 +12,7 @@ use Nebbia\Core\Measure\KitchenMeasure;
 use Nebbia\Core\Measure\KitchenSet;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Measuring\OwnMeasures;
 use Nebbia\Core\Substance\Substance;
 
 /**
@@ -23,10 +24,18 @@ final readonly class Mixer
 
     private MixingOrder $order;
 
-    public function __construct(private Knowledge $knowledge)
-    {
-        $this->doses = new DoseReader($knowledge);
+    /** @param  OwnMeasures|null  $own  measures of the gardener's own, taken instead of the wide defaults */
+    public function __construct(
+        private Knowledge $knowledge,
+        private ?OwnMeasures $own = null,
+    ) {
+        $this->doses = new DoseReader($knowledge, $own);
         $this->order = new MixingOrder($knowledge);
+    }
+
+    public function with(OwnMeasures $own): self
+    {
+        return new self($this->knowledge, $own);
     }
 
     /**

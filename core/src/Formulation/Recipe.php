@@ -65,6 +65,22 @@ final readonly class Recipe
         );
     }
 
+    /** @param  list<RecipeLine>  $lines */
+    public function withLines(array $lines): self
+    {
+        return new self(
+            $this->name, $this->use, $this->units, $this->base, $this->basis, $this->liquid, $this->liquidStrength,
+            $this->statedLiquidStrength, $lines, $this->repeat, $this->targets,
+        );
+    }
+
+    public function withBase(Amount $base, Ingredient $liquid, Strength $strength, ?string $stated): self
+    {
+        return new self(
+            $this->name, $this->use, $this->units, $base, $this->basis, $liquid, $strength, $stated, $this->lines, $this->repeat, $this->targets,
+        );
+    }
+
     /** @return array<string, mixed> as nebbia.recipe/1 */
     public function toArray(): array
     {

@@ -32,6 +32,12 @@ final readonly class Ingredient
         public bool $isTablet,
         public bool $weighOnly,
         private array $pieces,
+        /** g that dissolve in 100 mL of water at 20 °C; null where it is not known or does not matter. */
+        public ?float $soluble,
+        /** Hours that the raw material steeps; null for what is ready to pour. */
+        public ?Interval $steepHours,
+        /** Minutes it rests once crushed. */
+        public float $restMinutes,
     ) {}
 
     public static function fromRow(Row $row, ?Substance $substance): self
@@ -54,6 +60,9 @@ final readonly class Ingredient
             $row->bool('tablet'),
             $row->bool('weigh_only'),
             $row->rows('pieces'),
+            $row->has('soluble') ? $row->row('soluble')->float('likely') : null,
+            $row->has('steep_h') ? $row->row('steep_h')->interval() : null,
+            $row->has('rest_min') ? $row->row('rest_min')->float('likely') : 0.0,
         );
     }
 

@@ -22,7 +22,15 @@ final readonly class Strength
         public bool $isSolution,
         /** Taken because the recipe gives none. */
         public bool $isUsual,
+        /** Grams of the substance in one tablet, where the label says so. */
+        public ?float $tablet = null,
     ) {}
+
+    /** Tablets of so many grams of active substance each. */
+    public static function ofTablets(float $grams): self
+    {
+        return new self(Interval::exactly(1.0), null, Interval::exactly(100.0), false, false, $grams);
+    }
 
     public static function of(Interval $grams, ?Interval $millilitres, Interval $percent, bool $isSolution = false): self
     {

@@ -82,6 +82,12 @@ final class StrengthParser
             // US proof is twice the percentage by volume.
             'proof', 'us proof' => $ingredient->id === 'ethyl-alcohol'
                 ? self::byVolume($number->times(0.5), $ingredient) : throw StrengthException::onlyFor('proof', 'ethyl alcohol'),
+            // 100 degrees UK proof are 57.15 % by volume.
+            'uk proof', 'degrees proof', '° proof', '°proof' => $ingredient->id === 'ethyl-alcohol'
+                ? self::byVolume($number->times(0.5715), $ingredient) : throw StrengthException::onlyFor('proof', 'ethyl alcohol'),
+            // What one tablet holds of its active substance, whatever the tablet itself weighs.
+            'mg', 'mg each', 'mg a tablet', 'mg per tablet' => $ingredient->isTablet && $number->isExact()
+                ? Strength::ofTablets($number->likely / 1000) : throw StrengthException::onlyFor('tablets', 'tablets'),
             // Ten grain of vinegar are one percent.
             'grain' => $ingredient->substance?->id === 'acetic-acid'
                 ? self::byMassAndVolume($number->times(0.1), $ingredient) : throw StrengthException::onlyFor('grain', 'vinegar'),

@@ -180,6 +180,17 @@ final class Knowledge
         return $this->data->row($file)->row($part);
     }
 
+    public function file(string $file): Row
+    {
+        return $this->data->row($file);
+    }
+
+    /** Ids by every name that people use, of a file whose rows have names. */
+    public function namesOf(string $file): Names
+    {
+        return $this->names($file);
+    }
+
     /** @return array<string, string> */
     public function sentences(string $language): array
     {

@@ -16,12 +16,13 @@ final readonly class KnowledgeLoader
     private const FILES = [
         'units', 'drops', 'substances', 'ingredients', 'plants', 'plant-families', 'plant-habits', 'modifiers', 'targets', 'signs',
         'diagnosis', 'decision', 'tactics', 'remedies', 'tolerances', 'order', 'pairs', 'dangers',
+        'hazards', 'substitutes', 'coverage', 'storage', 'shelf', 'calibrated', 'reading',
     ];
 
     private const LANGUAGES = ['en'];
 
     /** The files of each language's folder; a key may be nested there, and is flat, with dots, afterwards. */
-    private const CATALOGUES = ['judgement', 'signs', 'targets', 'measures', 'scouting'];
+    private const CATALOGUES = ['judgement', 'signs', 'targets', 'measures', 'scouting', 'mixing'];
 
     public function __construct(
         private string $dataFolder,

@@ -12,12 +12,12 @@ final class Names
     /** @var array<string, string> folded name => id */
     private array $ids = [];
 
-    /** @param  list<Row>  $rows with `id`, and perhaps `name`, `botanical`, `also` */
+    /** @param  list<Row>  $rows with `id`, and perhaps `name`, `botanical`, `also`, `abroad` */
     public static function of(array $rows): self
     {
         $names = new self;
         foreach ($rows as $row) {
-            $all = [$row->string('id'), $row->string('name', ''), $row->string('botanical', ''), ...$row->strings('also')];
+            $all = [$row->string('id'), $row->string('name', ''), $row->string('botanical', ''), ...$row->strings('also'), ...$row->strings('abroad')];
             foreach ($all as $name) {
                 $names->ids[self::fold($name)] ??= $row->string('id');
             }
@@ -36,6 +36,12 @@ final class Names
         $folded = self::fold($name);
 
         return $this->ids[$folded] ?? (str_ends_with($folded, 's') ? $this->ids[substr($folded, 0, -1)] ?? null : null);
+    }
+
+    /** @return list<string> all names, folded */
+    public function all(): array
+    {
+        return array_map(strval(...), array_keys($this->ids));
     }
 
     /** The id whose name is spelled most like it, if any is near. */

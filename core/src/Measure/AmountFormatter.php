@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Measure;
 
+use Brick\Math\BigInteger;
 use Brick\Math\BigRational;
 
 /**
@@ -11,6 +12,8 @@ use Brick\Math\BigRational;
  */
 final class AmountFormatter
 {
+    private const PLACES = 12;
+
     /** ASCII, exact: parse(machine(a)) is a again, in the same measuring system. */
     public static function machine(Amount $amount): string
     {
@@ -63,9 +66,29 @@ final class AmountFormatter
         if ($number->getDenominator()->isEqualTo(1)) {
             return (string) $number->getNumerator();
         }
+        $decimal = self::decimal($number);
+        if ($decimal !== null) {
+            return $decimal;
+        }
         $whole = $number->getNumerator()->quotient($number->getDenominator());
         $rest = $number->minus($whole)->simplified();
 
         return $whole->isZero() ? (string) $rest : "$whole $rest";
+    }
+
+    /** Where a decimal number says it exactly, and no spoon does. */
+    private static function decimal(BigRational $number): ?string
+    {
+        $denominator = $number->getDenominator();
+        if ($denominator->isLessThanOrEqualTo(8)) {
+            return null;
+        }
+        for ($places = 2, $ten = BigInteger::of(100); $places <= self::PLACES; $places++, $ten = $ten->multipliedBy(10)) {
+            if ($ten->remainder($denominator)->isZero()) {
+                return (string) $number->toScale($places);
+            }
+        }
+
+        return null;
     }
 }

@@ -24,4 +24,9 @@ final class VesselException extends BadInput
     {
         return new self(Message::of('vessel.too-small', ['name' => $name, 'ml' => $ml, 'usable' => $usableMl]));
     }
+
+    public static function passage(): self
+    {
+        return (new self(Message::of('vessel.passage')))->at('finest_passage');
+    }
 }

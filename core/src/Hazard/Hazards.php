@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Hazard;
+
+use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Ingredient\Ingredient;
+use Nebbia\Core\Ingredient\Strength;
+use Nebbia\Core\Knowledge\Knowledge;
+
+/** What hurts in a bottle or in a finished spray, by the likely strength (limits of European classification and practice). */
+final readonly class Hazards
+{
+    /** @var list<Hazard> */
+    private array $all;
+
+    public function __construct(Knowledge $knowledge)
+    {
+        $this->all = array_values(array_map(Hazard::fromRow(...), $knowledge->rows('hazards')));
+    }
+
+    /** @return array<string, Hazard> by kind */
+    public function ofBottle(Ingredient $ingredient, Strength $strength): array
+    {
+        $substance = $ingredient->substance;
+        if ($substance === null) {
+            return [];
+        }
+
+        return $this->reached([[
+            $substance->id,
+            100 * $strength->grams->likely,
+            100 * ($strength->millilitres->likely ?? $strength->grams->likely),
+        ]]);
+    }
+
+    /** @return array<string, Hazard> by kind */
+    public function ofMix(Mix $mix): array
+    {
+        $found = [];
+        foreach ($mix->strengths as $strength) {
+            $found[] = [$strength->substance->id, $strength->percentWv->likely, $strength->percentVv->likely ?? $strength->percentWv->likely];
+        }
+
+        return $this->reached($found);
+    }
+
+    /**
+     * @param  list<array{string, float, float}>  $strengths  substance, % w/v, % v/v
+     * @return array<string, Hazard>
+     */
+    private function reached(array $strengths): array
+    {
+        $reached = [];
+        foreach ($strengths as [$substance, $byMass, $byVolume]) {
+            foreach ($this->all as $hazard) {
+                $strength = $hazard->unit === '% v/v' ? $byVolume : $byMass;
+                if (in_array($substance, $hazard->substances, true) && $strength > 0.0 && $strength >= $hazard->from * (1 - 1e-9)
+                    && $hazard->rank >= ($reached[$hazard->kind]->rank ?? 0)) {
+                    $reached[$hazard->kind] = $hazard;
+                }
+            }
+        }
+
+        return $reached;
+    }
+}

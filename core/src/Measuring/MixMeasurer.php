@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Measuring;
+
+use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Formulation\MixLine;
+use Nebbia\Core\Ingredient\Ingredient;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Measure\UnitKind;
+
+/** Measures every line of a mix with a kit of tools. */
+final readonly class MixMeasurer
+{
+    /** A larger dose is a matter for better tools, not for a stock. */
+    private const LARGEST_STOCK_DOSE = 10.0;
+
+    /** What does not mix with water evenly cannot be thinned in it. */
+    private const NOT_THINNED = ['oil', 'extract', 'caustic', 'powder', 'milk'];
+
+    private MeasureFinder $finder;
+
+    private StockFinder $stocks;
+
+    public function __construct(
+        private Knowledge $knowledge,
+        private Kit $kit,
+        private ?OwnMeasures $own = null,
+    ) {
+        $this->finder = new MeasureFinder($kit);
+        $this->stocks = new StockFinder($kit);
+    }
+
+    /** @return list<LineMeasure> in the recipe's order; all empty where there are no tools */
+    public function measure(Mix $mix): array
+    {
+        return array_map($this->line(...), $mix->lines);
+    }
+
+    /** The base liquid, poured. */
+    public function volume(float $ml): ?Measurement
+    {
+        return $this->finder->find($ml, null);
+    }
+
+    private function line(MixLine $worked): LineMeasure
+    {
+        $line = $worked->line;
+        $ingredient = $line->ingredient;
+        if ($this->kit->isEmpty() || $line->amount->unit->kind === UnitKind::Count) {
+            return LineMeasure::direct(null, true);
+        }
+        $isLiquid = $line->isPoured();
+        $found = $this->finder->find(
+            $worked->volumeMl, $worked->massG, $isLiquid ? $this->drop($ingredient) : null, $isLiquid ? 0.0 : $this->volumeSpread($worked), $ingredient->weighOnly,
+        );
+        $isNear = $found !== null && $found->isWithin($this->kit->within);
+        $dose = ($isLiquid ? $worked->volumeMl : $worked->massG) ?? 0.0;
+        if ($isNear || $dose <= 0.0 || $dose > self::LARGEST_STOCK_DOSE || in_array($ingredient->group, self::NOT_THINNED, true)
+            || (! $isLiquid && $ingredient->soluble === null)) {
+            return LineMeasure::direct($found, $isNear);
+        }
+        $stock = $this->stocks->find($dose, $isLiquid, $ingredient->soluble);
+
+        return $stock === null ? LineMeasure::direct($found, false) : LineMeasure::throughStock($found, $stock);
+    }
+
+    /** Spooning what the recipe weighs is as rough as the powder is loose; spooning what it spoons is not. */
+    private function volumeSpread(MixLine $worked): float
+    {
+        $density = $worked->line->ingredient->density?->at($worked->line->strength->percent->likely);
+
+        return $density === null || $worked->line->amount->unit->kind === UnitKind::Volume
+            ? 0.0
+            : max($density->high / $density->likely - 1.0, 1.0 - $density->low / $density->likely);
+    }
+
+    private function drop(Ingredient $ingredient): Interval
+    {
+        $own = $this->own?->find('drop', $ingredient->id);
+
+        return $own === null || $own->isWeighed ? $this->knowledge->drop($ingredient->drop) : $own->one;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Steps\Rules;
+
+use Nebbia\Core\Hazard\Hazard;
+use Nebbia\Core\Message\Message;
+use Nebbia\Core\Steps\MixingStep;
+use Nebbia\Core\Steps\StepRule;
+use Nebbia\Core\Steps\Work;
+
+/** Goggles, gloves, fresh air: before the first bottle is opened. */
+final class Protect implements StepRule
+{
+    private const ORDER = ['goggles', 'gloves', 'air', 'flames', 'children', 'pets'];
+
+    public function steps(Work $work): iterable
+    {
+        $hazards = $work->hazards();
+        $gear = array_unique(array_merge(...array_values(array_map(static fn (Hazard $hazard): array => $hazard->gear, $hazards))));
+        if ($gear === []) {
+            return;
+        }
+        $said = null;
+        foreach (self::ORDER as $one) {
+            if (in_array($one, $gear, true)) {
+                $piece = Message::of("gear.$one");
+                $said = $said === null ? $piece : Message::of('gear.and', ['a' => $said, 'b' => $piece]);
+            }
+        }
+
+        yield MixingStep::of(
+            'protect', Message::of('step.protect'), $said, array_values(array_map(static fn (Hazard $hazard): Message => $hazard->said(), $hazards)),
+        );
+    }
+}

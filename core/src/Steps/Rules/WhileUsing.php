@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Steps\Rules;
+
+use Nebbia\Core\Formulation\UseOfSpray;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Message\Message;
+use Nebbia\Core\Steps\MixingStep;
+use Nebbia\Core\Steps\StepRule;
+use Nebbia\Core\Steps\Work;
+
+/** What the use asks for: shaking while spraying, contact time on tools, water after a drench. */
+final readonly class WhileUsing implements StepRule
+{
+    public function __construct(private Knowledge $knowledge) {}
+
+    public function steps(Work $work): iterable
+    {
+        $use = $work->mix->recipe->use;
+        $contact = $use === UseOfSpray::Disinfect ? $this->contact($work) : null;
+        yield MixingStep::of(
+            'use',
+            Message::of("step.use.$use->value"),
+            match (true) {
+                $contact !== null => Message::of('step.contact', ['contact' => $contact]),
+                $work->has('oil', 'powder') => Message::of('step.shake-each-minute'),
+                $work->has('extract', 'milk') => Message::of('step.shake-now-and-then'),
+                default => null,
+            },
+        );
+    }
+
+    private function contact(Work $work): ?string
+    {
+        foreach ($this->knowledge->rows('tolerances', 'disinfecting') as $row) {
+            foreach ($row->strings('substances') as $substance) {
+                if ($work->mix->strengthOf($substance) !== null) {
+                    return $row->string('contact');
+                }
+            }
+        }
+
+        return null;
+    }
+}

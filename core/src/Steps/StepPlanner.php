@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Steps;
+
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Steps\Rules\BaseFirst;
+use Nebbia\Core\Steps\Rules\CloseAndShake;
+use Nebbia\Core\Steps\Rules\LabelIt;
+use Nebbia\Core\Steps\Rules\LeadWithStops;
+use Nebbia\Core\Steps\Rules\PourInOrder;
+use Nebbia\Core\Steps\Rules\Protect;
+use Nebbia\Core\Steps\Rules\SteepAndStrain;
+use Nebbia\Core\Steps\Rules\ThinStocks;
+use Nebbia\Core\Steps\Rules\TopUp;
+use Nebbia\Core\Steps\Rules\WhileUsing;
+
+/** What to do, one thing after the other, from the first caution to the last shake. */
+final readonly class StepPlanner
+{
+    /** @param  list<StepRule>  $rules */
+    private function __construct(private array $rules) {}
+
+    /** The one list of rules, in the order of the work: a new rule is added here. */
+    public static function withAllRules(Knowledge $knowledge): self
+    {
+        return new self([
+            new LeadWithStops,
+            new Protect,
+            new SteepAndStrain,
+            new ThinStocks,
+            new BaseFirst,
+            new PourInOrder($knowledge),
+            new TopUp,
+            new CloseAndShake,
+            new LabelIt,
+            new WhileUsing($knowledge),
+        ]);
+    }
+
+    /** @return list<MixingStep> */
+    public function plan(Work $work): array
+    {
+        $steps = [];
+        foreach ($this->rules as $rule) {
+            foreach ($rule->steps($work) as $step) {
+                $steps[] = $step;
+            }
+        }
+
+        return $steps;
+    }
+}
