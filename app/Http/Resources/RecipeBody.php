@@ -24,7 +24,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'strength', type: 'string'),
     ]),
     new OA\Property(property: 'ingredients', type: 'array', items: new OA\Items(ref: '#/components/schemas/RecipeLine')),
-    new OA\Property(property: 'repeat', required: ['every_days', 'times'], type: 'object', properties: [
+    new OA\Property(property: 'repeat', required: ['every_days'], type: 'object', properties: [
         new OA\Property(property: 'every_days', type: 'integer'),
         new OA\Property(property: 'times', type: 'integer'),
     ]),

@@ -124,7 +124,7 @@ final readonly class RecipeReader
             return is_int($value) ? $value : throw RecipeException::notWhole("repeat.$key");
         };
 
-        return Repeat::every($number('every_days'), $number('times'));
+        return Repeat::every($number('every_days'), isset($repeat['times']) ? $number('times') : null);
     }
 
     /**

@@ -83,7 +83,7 @@ final class AmountFormatter
         if ($denominator->isLessThanOrEqualTo(8)) {
             return null;
         }
-        for ($places = 2, $ten = BigInteger::of(100); $places <= self::PLACES; $places++, $ten = $ten->multipliedBy(10)) {
+        for ($places = 1, $ten = BigInteger::of(10); $places <= self::PLACES; $places++, $ten = $ten->multipliedBy(10)) {
             if ($ten->remainder($denominator)->isZero()) {
                 return (string) $number->toScale($places);
             }

@@ -24,7 +24,13 @@ final class NumberParser
     private const WORDS = [
         'half a' => '1/2', 'half an' => '1/2', 'half' => '1/2', 'a quarter' => '1/4', 'a' => '1', 'an' => '1', 'one' => '1',
         'two' => '2', 'three' => '3', 'four' => '4', 'five' => '5', 'six' => '6', 'seven' => '7', 'eight' => '8',
-        'nine' => '9', 'ten' => '10', 'twelve' => '12', 'a dozen' => '12', 'a couple of' => '2',
+        'nine' => '9', 'ten' => '10', 'twelve' => '12', 'a dozen' => '12', 'a couple of' => '2', 'one and a half' => '3/2',
+        'a quarter of a' => '1/4', 'half of a' => '1/2', 'three quarters of a' => '3/4', 'twenty' => '20', 'thirty' => '30',
+        // Italian and Portuguese, as they stand before a unit.
+        'mezzo' => '1/2', 'mezza' => '1/2', 'un' => '1', 'uno' => '1', 'una' => '1', 'due' => '2', 'tre' => '3', 'quattro' => '4',
+        'cinque' => '5', 'sei' => '6', 'sette' => '7', 'otto' => '8', 'nove' => '9', 'dieci' => '10',
+        'meio' => '1/2', 'meia' => '1/2', 'um' => '1', 'uma' => '1', 'dois' => '2', 'duas' => '2', 'três' => '3', 'quatro' => '4',
+        'cinco' => '5', 'seis' => '6', 'sete' => '7', 'oito' => '8', 'dez' => '10',
     ];
 
     /** Number words as a piece of a regular expression, longest first. */

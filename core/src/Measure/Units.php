@@ -85,6 +85,18 @@ final class Units
         return $this->get($this->data->row('systems')->row($system->value)->string($generic));
     }
 
+    /** @return list<string> every name that find() knows without a qualifier, lower case */
+    public function allNames(): array
+    {
+        return array_map(strval(...), [...array_keys($this->names), ...array_keys($this->genericNames)]);
+    }
+
+    /** @return list<string> words that say whose gallon it is */
+    public function allQualifiers(): array
+    {
+        return array_keys($this->qualifiers);
+    }
+
     /** Whether the system has no measure of its own by that name and borrows another's, which is worth a word. */
     public function isBorrowed(Unit $unit, UnitSystem $system): bool
     {

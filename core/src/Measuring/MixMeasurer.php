@@ -20,6 +20,8 @@ final readonly class MixMeasurer
     /** What does not mix with water evenly cannot be thinned in it. */
     private const NOT_THINNED = ['oil', 'extract', 'caustic', 'powder', 'milk'];
 
+    private const MOST_FOR_BASE = 4.0;
+
     private MeasureFinder $finder;
 
     private StockFinder $stocks;
@@ -39,10 +41,12 @@ final readonly class MixMeasurer
         return array_map($this->line(...), $mix->lines);
     }
 
-    /** The base liquid, poured. */
+    /** The base liquid, poured; null where it would take more scoops than a line on the vessel is worth. */
     public function volume(float $ml): ?Measurement
     {
-        return $this->finder->find($ml, null);
+        $found = $this->finder->find($ml, null);
+
+        return $found === null || $found->effort > self::MOST_FOR_BASE || ! $found->isWithin($this->kit->within) ? null : $found;
     }
 
     private function line(MixLine $worked): LineMeasure

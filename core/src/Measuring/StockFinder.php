@@ -16,6 +16,9 @@ final readonly class StockFinder
     /** Doses taken for the stock, mL or g. */
     private const TAKES = [1.0, 2.0, 2.5, 5.0, 10.0, 15.0, 20.0, 25.0, 50.0];
 
+    /** mL of stock: more of it would be wasted than the care is worth. */
+    private const MOST_STOCK = 500.0;
+
     private MeasureFinder $finder;
 
     public function __construct(private Kit $kit)
@@ -51,7 +54,7 @@ final readonly class StockFinder
     {
         $stock = $water->amount + ($isLiquid ? $take->amount : 0.0);
         $use = $this->finder->find($dose * $stock / $take->amount, null);
-        if ($use === null || $use->amount > 0.9 * $stock) {
+        if ($use === null || $use->amount > 0.9 * $stock || $stock > self::MOST_STOCK) {
             return null;
         }
         // Worst cases: much of the ingredient in little water, or the reverse.

@@ -6,7 +6,7 @@ namespace Nebbia\Core\Schedule;
 
 use DateTimeImmutable;
 
-/** Every n days, m times. */
+/** Every n days, m times; a recipe may leave open how often. */
 final readonly class Repeat
 {
     public const MAX_DAYS = 366;
@@ -15,16 +15,16 @@ final readonly class Repeat
 
     private function __construct(
         public int $everyDays,
-        public int $times,
+        public ?int $times,
     ) {}
 
     /** @throws RepeatException if days are not 1 to 366 or times not 1 to 100 */
-    public static function every(int $days, int $times): self
+    public static function every(int $days, ?int $times): self
     {
         if ($days < 1 || $days > self::MAX_DAYS) {
             throw RepeatException::days();
         }
-        if ($times < 1 || $times > self::MAX_TIMES) {
+        if ($times !== null && ($times < 1 || $times > self::MAX_TIMES)) {
             throw RepeatException::times();
         }
 
@@ -32,7 +32,7 @@ final readonly class Repeat
     }
 
     /**
-     * The days of the rounds, the first on the given day. Counted in calendar days, so a change of the clocks between
+     * The days of the rounds, the first on the given day; only that one where it is open how often. Counted in calendar days, so a change of the clocks between
      * two rounds shifts nothing.
      *
      * @return list<DateTimeImmutable>
@@ -40,7 +40,7 @@ final readonly class Repeat
     public function from(DateTimeImmutable $first): array
     {
         $days = [];
-        for ($n = 0; $n < $this->times; $n++) {
+        for ($n = 0; $n < ($this->times ?? 1); $n++) {
             $days[] = $first->modify('+'.($n * $this->everyDays).' days');
         }
 

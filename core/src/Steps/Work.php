@@ -11,6 +11,7 @@ use Nebbia\Core\Hazard\Hazards;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Measuring\LineMeasure;
+use Nebbia\Core\Measuring\Measurement;
 use Nebbia\Core\Measuring\MixMeasurer;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Vessel\Vessel;
@@ -113,18 +114,18 @@ final readonly class Work
         $worked = $this->mix->lines[$line];
         $direct = $this->measure($line)?->direct;
         if ($direct !== null) {
-            return $this->both($this->precise($worked), $direct->said());
+            return $this->both($this->precise($worked), $direct);
         }
         $measure = $worked->measure?->pretty;
 
         return $worked->volumeMl === null && $measure !== null && $worked->line->amount->unit->likely === null
             ? Message::of('step.counted', ['measure' => $measure, 'precise' => $this->precise($worked)])
-            : $this->both($this->precise($worked), $measure === null ? null : Message::of('step.as-is', ['text' => $measure]));
+            : ($measure === null ? $this->both($this->precise($worked), null) : Message::of('step.measured', ['precise' => $this->precise($worked), 'measure' => $measure]));
     }
 
     public function volume(float $ml): Message
     {
-        return $this->both(PreciseWords::volume($ml, $this->system), $ml > 0.0 ? $this->measurer?->volume($ml)?->said() : null);
+        return $this->both(PreciseWords::volume($ml, $this->system), $ml > 0.0 ? $this->measurer?->volume($ml) : null);
     }
 
     /** @return list<Message> dangers of a line's bottle, to be said where it is opened */
@@ -200,8 +201,14 @@ final readonly class Work
             : PreciseWords::mass($worked->massG ?? 0.0, $this->system);
     }
 
-    private function both(string $precise, ?Message $measure): Message
+    private function both(string $precise, ?Measurement $measurement): Message
     {
-        return $measure === null ? Message::of('step.as-is', ['text' => $precise]) : Message::of('step.measured', ['precise' => $precise, 'measure' => $measure]);
+        if ($measurement === null) {
+            return Message::of('step.as-is', ['text' => $precise]);
+        }
+        // "10 g (10 g on the scale)" says the same twice.
+        $isPlain = abs($measurement->error()) < 0.002 && count($measurement->terms) === 1 && in_array($measurement->terms[0]->key, ['measuring.weigh', 'measuring.draw'], true);
+
+        return $isPlain ? $measurement->said() : Message::of('step.measured', ['precise' => $precise, 'measure' => $measurement->said()]);
     }
 }

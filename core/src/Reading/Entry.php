@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Reading;
+
+/** An ingredient as it is being put together from a paragraph: what it is, how much, of what strength, to how much base. */
+final class Entry
+{
+    public ?string $amount = null;
+
+    public ?Token $amountToken = null;
+
+    public ?string $strength = null;
+
+    public ?Token $strengthToken = null;
+
+    public int $strengthSentence = -1;
+
+    /** A final strength that is said beside an amount, to be compared with what the amount gives. */
+    public ?Token $stated = null;
+
+    /** The volume that its amount is said for, where it says one of its own. */
+    public ?Volume $per = null;
+
+    public function __construct(
+        /** Null where it is not known here. */
+        public readonly ?string $ingredient,
+        public readonly ?Token $name,
+        public readonly int $sentence,
+    ) {}
+
+    public function give(Token $amount): void
+    {
+        $this->amount = $amount->value;
+        $this->amountToken = $amount;
+    }
+}

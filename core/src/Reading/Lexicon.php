@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Reading;
+
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Measure\NumberParser;
+
+/**
+ * The words of all languages as patterns, made once: each is tried where the scanner stands, longest phrase first.
+ */
+final class Lexicon
+{
+    private const NO_LETTER_AFTER = '(?![\p{L}\p{N}])';
+
+    /** @var array<string, string> what a phrase stands for => pattern; tried in this order */
+    public readonly array $phrases;
+
+    public readonly string $unit;
+
+    public readonly string $number;
+
+    public readonly string $adjectives;
+
+    public readonly string $heaped;
+
+    public readonly string $every;
+
+    public readonly string $times;
+
+    public readonly string $strengths;
+
+    public readonly string $duration;
+
+    public readonly string $per;
+
+    /** @var array<string, array<string, int|string>> group => folded phrase => what it means */
+    private array $meanings = [];
+
+    private readonly Row $words;
+
+    private function __construct(private readonly Knowledge $knowledge)
+    {
+        $this->words = $knowledge->file('reading');
+        $units = $knowledge->units();
+        // A dot after a unit is the scanner's to look at: it may end the sentence.
+        $unitNames = array_filter($units->allNames(), static fn (string $name): bool => ! str_ends_with($name, '.'));
+        $qualifiers = $this->alternatives($units->allQualifiers());
+        $this->unit = "(?:(?:$qualifiers)\\s+)?".$this->alternatives(array_values($unitNames)).'(?:ful(?:s)?)?'.self::NO_LETTER_AFTER;
+        $this->number = '(?:'.NumberParser::PATTERN.'|'.NumberParser::words().')';
+        $this->heaped = $this->alternatives($this->words->strings('heaped')).self::NO_LETTER_AFTER;
+        $this->adjectives = '(?:(?:'.$this->alternatives([...$this->words->strings('heaped'), ...$this->words->strings('plain')]).')\s+)*';
+        $every = $this->alternatives($this->words->strings('every'));
+        $this->every = "(?:$every)\\s+({$this->number})\\s+(?:(".$this->alternatives($this->words->strings('days')).')|('.$this->alternatives($this->words->strings('weeks')).'))'.self::NO_LETTER_AFTER;
+        $this->times = "({$this->number})\\s+(?:".$this->alternatives($this->words->strings('times')).')'.self::NO_LETTER_AFTER;
+        $this->strengths = $this->alternatives($this->words->strings('strengths')).self::NO_LETTER_AFTER;
+        $this->duration = "(?:(?:for|per|durante|por)\\s+)?{$this->number}(?:\\s*(?:-|–|to)\\s*{$this->number})?\\s+".$this->alternatives($this->words->strings('durations')).self::NO_LETTER_AFTER;
+        $this->per = $this->alternatives($this->words->strings('per'));
+        $this->phrases = $this->phrases();
+    }
+
+    public static function from(Knowledge $knowledge): self
+    {
+        return new self($knowledge);
+    }
+
+    public function meaning(string $group, string $text): string
+    {
+        return (string) ($this->meanings[$group][self::fold($text)] ?? '');
+    }
+
+    public function ingredient(string $text): ?string
+    {
+        return $this->find('ingredients', $text);
+    }
+
+    public function target(string $text): ?string
+    {
+        return $this->find('targets', $text);
+    }
+
+    /** @return list<string> */
+    public function metricWords(): array
+    {
+        return $this->words->strings('metric_words');
+    }
+
+    /** @return array<string, string> */
+    private function phrases(): array
+    {
+        $phrases = [];
+        $uses = $this->words->row('uses');
+        foreach (array_keys($uses->toArray()) as $use) {
+            foreach ($uses->strings($use) as $word) {
+                $this->meanings['use'][self::fold($word)] = $use;
+            }
+        }
+        $repeats = $this->words->row('repeats');
+        foreach (array_keys($repeats->toArray()) as $days) {
+            foreach ($repeats->strings((string) $days) as $word) {
+                $this->meanings['repeat'][self::fold($word)] = $days;
+            }
+        }
+        foreach ($this->words->strings('odd_repeats') as $word) {
+            $this->meanings['repeat'][self::fold($word)] = 'odd';
+        }
+        foreach ($this->words->strings('once') as $word) {
+            $this->meanings['once'][self::fold($word)] = 1;
+        }
+        $phrases['repeat'] = $this->phrase(array_map(strval(...), array_keys($this->meanings['repeat'])));
+        $phrases['ingredient'] = $this->phrase($this->knowledge->namesOf('ingredients')->all(), '(?:e?s)?');
+        $phrases['soap'] = $this->phrase($this->words->strings('soaps'));
+        $phrases['target'] = $this->phrase($this->knowledge->namesOf('targets')->all(), '(?:e?s)?');
+        $phrases['use'] = $this->phrase(array_map(strval(...), array_keys($this->meanings['use'])));
+        $phrases['once'] = $this->phrase($this->words->strings('once'));
+        foreach (['half', 'final', 'part', 'containers', 'stirred', 'not', 'per', 'and'] as $group) {
+            $phrases[$group] = $this->phrase($this->words->strings($group));
+        }
+        $phrases['of'] = $this->alternatives($this->words->strings('of')).'(?:(?<=\')|'.self::NO_LETTER_AFTER.')';
+        $phrases['in'] = $this->phrase($this->words->strings('in'));
+
+        return $phrases;
+    }
+
+    private function find(string $file, string $text): ?string
+    {
+        $names = $this->knowledge->namesOf($file);
+
+        return $names->find($text) ?? (str_ends_with(mb_strtolower($text), 'es') ? $names->find(mb_substr($text, 0, -2)) : null);
+    }
+
+    /** @param  list<string>  $words */
+    private function phrase(array $words, string $ending = ''): string
+    {
+        return $this->alternatives($words).$ending.self::NO_LETTER_AFTER;
+    }
+
+    /** @param  list<string>  $words */
+    private function alternatives(array $words): string
+    {
+        usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+
+        return '(?:'.implode('|', array_map(
+            static fn (string $word): string => str_replace(["\\'", ' ', '\ '], ["['’]", '[\s\-]+', '[\s\-]+'], preg_quote($word, '/')), $words,
+        )).')';
+    }
+
+    private static function fold(string $text): string
+    {
+        return trim((string) preg_replace('/[\s\-]+/u', ' ', mb_strtolower($text)));
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Reading;
+
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\Amount;
+use Nebbia\Core\Measure\AmountFormatter;
+use Nebbia\Core\Measure\AmountParser;
+use Nebbia\Core\Measure\UnitSystem;
+
+/**
+ * Reads a recipe in plain words. Each thing that is understood names the phrase it rests on; whatever is missing is null, whatever could
+ * be otherwise is doubted.
+ */
+final class PlainReader
+{
+    private const MOST = 5000;
+
+    private readonly AmountParser $amounts;
+
+    private ?Lexicon $lexicon = null;
+
+    public function __construct(private readonly Knowledge $knowledge)
+    {
+        $this->amounts = new AmountParser($knowledge->units());
+    }
+
+    /**
+     * @param  UnitSystem|null  $system  whose spoons are meant; if left out the text's own words decide, else they are US
+     *
+     * @throws ReadingException if there is nothing to read, too much, or it is no text
+     */
+    public function read(string $text, ?UnitSystem $system = null): ReadRecipe
+    {
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            throw ReadingException::notText();
+        }
+        if (trim($text) === '') {
+            throw ReadingException::empty();
+        }
+        if (mb_strlen($text) > self::MOST) {
+            throw ReadingException::tooLong(self::MOST);
+        }
+        $lexicon = $this->lexicon ??= Lexicon::from($this->knowledge);
+        $system ??= $this->speaksMetric($text, $lexicon) ? UnitSystem::Metric : UnitSystem::Us;
+        $tokens = (new Scanner($lexicon))->scan($text);
+        $draft = (new Assembler($this->knowledge, $this->amounts, $system))->assemble($tokens);
+        $doubter = new Doubter($this->knowledge, $this->amounts, $system, $text, $draft);
+        $base = $doubter->base();
+        $lines = $doubter->lines($base);
+        [$base, $liquid] = $this->liquid($base, $lines, $doubter);
+
+        return ReadRecipe::of(
+            $this->recipe($draft, $doubter, $system, $base, $liquid, $lines),
+            $doubter->understood($tokens, $base, $lines),
+            $doubter->doubts($base, $lines),
+            $doubter->left($tokens),
+        );
+    }
+
+    /**
+     * @param  list<Entry>  $lines
+     * @return array<string, mixed>
+     */
+    private function recipe(Draft $draft, Doubter $doubter, UnitSystem $system, ?Volume $base, ?Entry $liquid, array $lines): array
+    {
+        $recipe = [
+            'format' => RecipeReader::FORMAT,
+            'name' => '',
+            'use' => $doubter->use(),
+            'units' => $system->value,
+            'base' => [
+                'amount' => $base === null ? null : $this->machine($base->amount, $system),
+                'basis' => $base !== null && $base->isFinal ? 'final' : 'added',
+                'liquid' => $liquid->ingredient ?? 'water',
+            ] + ($liquid?->strength === null ? [] : ['strength' => $liquid->strength]),
+            'ingredients' => array_values(array_map(fn (Entry $entry): array => [
+                'ingredient' => $entry->ingredient,
+                'amount' => $entry->amount === null ? null : $this->machine($entry->amount, $system),
+            ] + ($entry->strength === null ? [] : ['strength' => $entry->strength]), array_filter($lines, static fn (Entry $entry): bool => $entry !== $liquid))),
+        ];
+        if ($draft->repeat !== null && $draft->repeat->value !== 'odd') {
+            $recipe['repeat'] = ['every_days' => (int) $draft->repeat->value, 'times' => $draft->times === null ? null : (int) $draft->times->value];
+        }
+
+        return $draft->targets === [] ? $recipe : $recipe + ['targets' => array_keys($draft->targets)];
+    }
+
+    /**
+     * Where there is no water at all, the largest liquid measured by the cup or more is what the rest goes into.
+     *
+     * @param  list<Entry>  $lines
+     * @return array{Volume|null, Entry|null}
+     */
+    private function liquid(?Volume $base, array $lines, Doubter $doubter): array
+    {
+        if ($base !== null || count($lines) < 2) {
+            return [$base, null];
+        }
+        $best = null;
+        $most = 0.0;
+        $rest = 0.0;
+        foreach ($lines as $entry) {
+            $ml = $doubter->millilitres($entry);
+            $rest += $ml;
+            if ($ml > $most && $entry->amountToken !== null) {
+                [$best, $most] = [$entry, $ml];
+            }
+        }
+        if ($best === null || $best->amountToken === null || $best->amount === null || $most < Doubter::SMALLEST_BASE_ML || $most < 4 * ($rest - $most)) {
+            return [null, null];
+        }
+
+        return [new Volume($best->amount, $best->amountToken, Volume::WATER, false, $best->sentence), $best];
+    }
+
+    /** Exact, so that the recipe reader reads the same; an amount it could not read stays as it was written. */
+    private function machine(string $amount, UnitSystem $system): string
+    {
+        try {
+            return AmountFormatter::machine($this->amounts->parse($amount, $system));
+        } catch (BadInput) {
+            return $amount;
+        }
+    }
+
+    private function speaksMetric(string $text, Lexicon $lexicon): bool
+    {
+        $words = implode('|', array_map(static fn (string $word): string => preg_quote($word, '/'), $lexicon->metricWords()));
+
+        return preg_match("/(?<![\\p{L}])(?:$words)(?![\\p{L}])/iu", $text) === 1;
+    }
+}

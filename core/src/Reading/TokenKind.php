@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Reading;
+
+/** What a stretch of a paragraph is taken for. */
+enum TokenKind
+{
+    case Amount;
+    /** "per litre": one of a volume, as a rate. */
+    case Rate;
+    case Percent;
+    case Ratio;
+    /** "10 volumes", "140 proof". */
+    case Strength;
+    case Number;
+    case Ingredient;
+    case Water;
+    /** Soap, without saying which. */
+    case Soap;
+    case Target;
+    case Use;
+    case Repeat;
+    case Times;
+    /** "10 minutes", "overnight". */
+    case Duration;
+    case Final;
+    case Part;
+    case Half;
+    case Container;
+    case Stirred;
+    case Not;
+    case Of;
+    case Per;
+    case In;
+    case And;
+    case Stop;
+    case Comma;
+    case Mark;
+    case Word;
+}
