@@ -57,6 +57,12 @@ final readonly class Unit
         return new self('tablet', UnitKind::Count, $label, $label.'s', $grams, $grams, $grams, 'definition', 'high');
     }
 
+    /** The same unit, by a name that says whose it is: "imp tbsp" among US spoons. */
+    public function called(string $qualifier): self
+    {
+        return new self($this->id, $this->kind, "$qualifier $this->label", "$qualifier $this->plural", $this->low, $this->likely, $this->high, $this->basis, $this->sure, $this->byVolume);
+    }
+
     /** Plain millilitres or grams, for sums of unlike units. */
     public static function plain(UnitKind $kind): self
     {

@@ -68,7 +68,9 @@ final class Units
             return Unit::tabletOf($this->tabletGrams($system));
         }
         if (isset($this->names[$name])) {
-            return $this->get($this->names[$name]);
+            $unit = $this->get($this->names[$name]);
+
+            return $this->isGeneric($unit->label) ? $unit->called('metric') : $unit;
         }
         if (isset($this->genericNames[$name])) {
             return $this->generic($this->genericNames[$name], $system);
@@ -76,7 +78,18 @@ final class Units
         [$qualifier, $rest] = [...explode(' ', $name, 2), ''];
         $named = $this->qualifiers[$qualifier] ?? null;
 
-        return $named !== null && isset($this->genericNames[$rest]) ? $this->generic($this->genericNames[$rest], $named) : null;
+        if ($named === null || ! isset($this->genericNames[$rest])) {
+            return null;
+        }
+        $unit = $this->generic($this->genericNames[$rest], $named);
+
+        return $this->isGeneric($unit->label) ? $unit->called($qualifier === 'us' ? 'US' : $qualifier) : $unit;
+    }
+
+    /** Whether a label alone would mean another unit in another system. */
+    private function isGeneric(string $label): bool
+    {
+        return isset($this->genericNames[$label]);
     }
 
     /** The unit that a generic name (tsp, tbsp, cup, fl-oz, pint, quart, gal) stands for in that system. */

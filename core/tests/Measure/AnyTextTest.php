@@ -14,7 +14,7 @@ function scraps(int $seed): Generator
 {
     $pieces = ['1', '0', '2,5', '1/2', '½', '1 1/2', '/', ':', '-', '–', ' in ', ' to ', ' x ', ' + ', ' and ', 'tbsp', 'mL', 'L', '%', ' ppm', 'cloves', 'a ', 'few ', 'drops', ' of ', 'mg', 'US ', 'imp ', 'gal', '.', 'é', '🧄', '999999999', '  ', "\t", 'e3', '(', '\\'];
     $chance = new Chance($seed);
-    for ($n = 0; $n < 400; $n++) {
+    for ($n = 0; $n < 4000; $n++) {
         $text = '';
         for ($length = $chance->whole(1, 5); $length > 0; $length--) {
             $text .= $pieces[$chance->whole(0, count($pieces) - 1)];
@@ -36,15 +36,17 @@ it('reads any text or refuses it in words, and what it reads it can write and re
         }
         $read++;
         $base = $amount->inBase();
-        expect($base->low)->toBeGreaterThan(0.0)->and($base->low)->toBeLessThanOrEqual($base->likely)->and($base->likely)->toBeLessThanOrEqual($base->high)
-            ->and(Cases::amount(AmountFormatter::machine($amount))->isSameAs($amount))->toBeTrue("$text became ".AmountFormatter::machine($amount));
+        // Looked at plainly: twenty thousand expectations would take longer than the reading.
+        if ($base->low <= 0.0 || $base->low > $base->likely || $base->likely > $base->high || ! Cases::amount(AmountFormatter::machine($amount))->isSameAs($amount)) {
+            $this->fail("$text became ".AmountFormatter::machine($amount));
+        }
     }
     expect($read)->toBeGreaterThan(0);
 })->with([1, 7, 42, 1234, 99991]);
 
 it('reads any strength or refuses it in words', function (int $seed): void {
     $catalogue = Catalogue::english(Cases::knowledge());
-    foreach (scraps($seed) as $n => $text) {
+    foreach (new LimitIterator(scraps($seed), 0, 400) as $n => $text) {
         $ingredient = Cases::knowledge()->ingredient(Cases::knowledge()->ids('ingredients')[$n % 40]);
         try {
             $strength = StrengthParser::parse($text, $ingredient);

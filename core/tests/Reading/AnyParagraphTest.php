@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Formulation\Recipe;
+use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Reading\PlainReader;
+use Nebbia\Core\Tests\Cases;
+use Nebbia\Core\Tests\Chance;
+
+/** Paragraphs put together from what recipes are made of, and from nonsense. */
+function anyParagraph(Chance $chance): string
+{
+    $pieces = [
+        '1', '2-3', '½', 'half a', 'two', 'tsp', 'tablespoons', 'mL', 'litre', 'gallon', 'cups', '%', '3 %', '10 volumes', 'drops', 'of', 'in', 'to', 'per', 'and', 'with', 'water',
+        'castile soap', 'soap', 'peroxide', 'neem oil', 'garlic', 'cloves', 'aspirin', '.', ',', ';', '(', ')', ':', '1:50', '1 in 20', 'part', 'parts', 'every 5 days', 'weekly', 'three times',
+        'spray', 'drench', 'aphids', 'not', 'make up to', 'un cucchiaio', "d'acqua", 'colher de sopa', 'água', 'heaped', 'bottle', 'fairy', 'dust', '🧄', "\n", 'é', '999999999999', '0', '-', '/', "l'",
+    ];
+    $text = '';
+    for ($length = $chance->whole(1, 9); $length > 0; $length--) {
+        $text .= $pieces[$chance->whole(0, count($pieces) - 1)].($chance->whole(0, 9) === 0 ? '' : ' ');
+    }
+
+    return $text;
+}
+
+it('reads any paragraph without falling over, marks what stands there, and what mixes can be written and read again', function (int $seed): void {
+    $chance = new Chance($seed);
+    $catalogue = Catalogue::english(Cases::knowledge());
+    $plain = new PlainReader(Cases::knowledge());
+    $recipes = new RecipeReader(Cases::knowledge());
+    $whole = 0;
+    for ($n = 0; $n < 5000; $n++) {
+        $text = anyParagraph($chance);
+        try {
+            $read = $plain->read($text)->toArray($catalogue);
+        } catch (BadInput $e) {
+            if (trim($text) !== '' || $catalogue->say($e->said) === '') {
+                $this->fail("\"$text\" was refused");
+            }
+
+            continue;
+        }
+        foreach (['understood', 'doubts', 'not_understood'] as $list) {
+            foreach ($read[$list] as $span) {
+                if (mb_substr($text, $span['start'], $span['end'] - $span['start']) !== $span['text']) {
+                    $this->fail("\"$text\": $span[text] does not stand at $span[start]");
+                }
+            }
+        }
+        // No figure without a phrase it rests on.
+        $amounts = array_filter([...array_column($read['ingredients'], 'amount'), $read['base']['amount']], static fn (mixed $amount): bool => $amount !== null);
+        $marked = array_filter($read['understood'], static fn (array $span): bool => in_array($span['kind'], ['amount', 'base'], true));
+        $counted = array_filter($read['understood'], static fn (array $span): bool => $span['kind'] === 'ingredient');
+        if ($amounts !== [] && $marked === [] && $counted === [] && $read['doubts'] === []) {
+            $this->fail("\"$text\": amounts out of nowhere");
+        }
+        try {
+            $recipe = $recipes->read(['use' => $read['use'] ?? 'foliar'] + $read);
+        } catch (BadInput $e) {
+            // What is not whole is doubted; it is never handed on as if it were.
+            if ($read['doubts'] === []) {
+                $this->fail("\"$text\" cannot be mixed, and nothing was doubted: ".$catalogue->say($e->said));
+            }
+
+            continue;
+        }
+        $whole++;
+        $again = $recipes->read($recipe->toArray());
+        if ($again->toArray() !== $recipe->toArray()) {
+            $this->fail("\"$text\" is another recipe when it is read again");
+        }
+    }
+    expect($whole)->toBeGreaterThan(10);
+})->with([5, 82, 4711, 20260502]);
