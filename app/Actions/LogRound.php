@@ -11,6 +11,7 @@ use App\Models\Round;
 use App\Models\RoundStatus;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Pantry\Draw;
 
 /** Writes down that a round was done, with the recipe, mix and findings as they are today. */
 final readonly class LogRound
@@ -18,6 +19,8 @@ final readonly class LogRound
     public function __construct(
         private WorkOutBench $bench,
         private Knowledge $knowledge,
+        private Household $household,
+        private DescribeCupboard $describe,
     ) {}
 
     /** The round's course with recipe, sprayer and plantings must be loaded. */
@@ -25,6 +28,7 @@ final readonly class LogRound
     {
         $course = $round->course;
         $mix = $this->bench->forAll($garden, $course->recipe->body, $course->plantings, $volumeMl);
+        $draws = $this->household->cupboard($garden)->draws($this->bench->situation($garden, $course->recipe->body, null, null, "$volumeMl mL")->mix, $course->products ?? []);
         $application = $garden->applications()->create([
             'round_id' => $round->id,
             'applied_at' => $appliedAt->utc(),
@@ -38,15 +42,50 @@ final readonly class LogRound
                 'sprayer_name' => $course->sprayer?->name,
                 'target' => $course->target,
                 'target_name' => $course->target === null ? null : $this->knowledge->target($course->target)->name,
-                'plantings' => $course->plantings->map->only(['id', 'plant', 'name', 'number', 'stage'])->all(),
+                'plantings' => $course->plantings->map->only(['id', 'plant', 'name', 'number', 'stage', 'height_cm'])->all(),
                 'planting_names' => $course->plantings->map(static fn (Planting $planting): string => "$planting->number × $planting->name")->all(),
                 'round_number' => $round->number,
                 'rounds' => $course->times,
                 'mix' => $mix,
+                'taken' => $this->taken($draws),
+                'cost' => $this->describe->cost($draws, 1, $garden),
             ],
         ]);
+        $this->takeOut($garden, $draws);
         $round->update(['status' => RoundStatus::Done]);
 
         return $application;
+    }
+
+    /**
+     * @param  list<Draw>  $draws
+     * @return list<array{product_id: string, name: string, amount: float}>
+     */
+    private function taken(array $draws): array
+    {
+        $taken = [];
+        foreach ($draws as $draw) {
+            if ($draw->product !== null) {
+                $taken[] = ['product_id' => $draw->product->id, 'name' => $draw->product->name, 'amount' => $draw->taken];
+            }
+        }
+
+        return $taken;
+    }
+
+    /**
+     * The bottles hold less by what went in; what is not known of a bottle stays unknown.
+     *
+     * @param  list<Draw>  $draws
+     */
+    private function takeOut(Garden $garden, array $draws): void
+    {
+        $products = $garden->products->keyBy('id');
+        foreach ($draws as $draw) {
+            $product = $draw->product === null ? null : $products->get($draw->product->id);
+            if ($product !== null && $product->left !== null) {
+                $product->update(['left' => max(0.0, $product->left - $draw->taken)]);
+            }
+        }
     }
 }

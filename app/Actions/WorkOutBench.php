@@ -6,10 +6,12 @@ namespace App\Actions;
 
 use App\Http\Resources\BenchResource;
 use App\Http\Resources\FindingResource;
+use App\Http\Resources\FitResource;
 use App\Http\Resources\IntervalResource;
 use App\Http\Resources\LayerResource;
 use App\Http\Resources\LevelMarkResource;
 use App\Http\Resources\LineResource;
+use App\Http\Resources\OfferResource;
 use App\Http\Resources\StrengthResource;
 use App\Models\Garden;
 use App\Models\Planting;
@@ -30,11 +32,17 @@ use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\KitchenFraction;
 use Nebbia\Core\Measure\LevelMarks;
 use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Measuring\LineMeasure;
 use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Message;
 use Nebbia\Core\Plant\Stage;
+use Nebbia\Core\Storage\KeepingTime;
 use Nebbia\Core\Tolerance\Gauge;
 use Nebbia\Core\Tolerance\Gauges;
+use Nebbia\Core\Vessel\Fit;
+use Nebbia\Core\Vessel\Vessel;
 
 /**
  * A recipe on the bench: fitted to a sprayer, held against a planting, put into words for the screen.
@@ -49,6 +57,8 @@ final readonly class WorkOutBench
         private Gauges $gauges,
         private AmountParser $amounts,
         private Catalogue $catalogue,
+        private Household $household,
+        private DescribeCupboard $cupboard,
     ) {}
 
     /**
@@ -60,9 +70,29 @@ final readonly class WorkOutBench
      */
     public function __invoke(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume): BenchResource
     {
-        $situation = $this->situation($garden, $body, $sprayer, $planting, $volume);
+        [$target, $fills] = $this->share($garden, $sprayer, $volume);
 
-        return $this->describe($situation, $garden->units, $sprayer);
+        return $this->describe($this->judged($this->mix($garden, $body, $target), $planting), $garden, $sprayer, $fills);
+    }
+
+    /**
+     * One fill of the sprayer, judged.
+     *
+     * @throws BadInput
+     */
+    public function oneFill(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume): Mix
+    {
+        return $this->judged($this->mix($garden, $body, $this->share($garden, $sprayer, $volume)[0]), $planting)->mix;
+    }
+
+    /** @return array{float|null, int} mL of one fill, and how many there are */
+    private function share(Garden $garden, ?Sprayer $sprayer, ?string $volume): array
+    {
+        $target = $this->target($garden, $sprayer, $volume);
+        $usable = $sprayer?->vessel()->usableMl();
+        $fills = $target === null || $usable === null ? 1 : max(1, (int) ceil($target / $usable - 1e-6));
+
+        return [$target === null ? null : $target / $fills, $fills];
     }
 
     /**
@@ -84,26 +114,26 @@ final readonly class WorkOutBench
             }
         }
 
-        return $this->describe($worst ?? $this->judged($mix, null), $garden->units, null);
+        return $this->describe($worst ?? $this->judged($mix, null), $garden, null);
     }
 
     /** @throws BadInput */
     public function situation(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume): Situation
     {
-        $target = $volume === null || trim($volume) === ''
+        return $this->judged($this->mix($garden, $body, $this->target($garden, $sprayer, $volume)), $planting);
+    }
+
+    /** mL that are wanted: as typed, or what the sprayer holds, or null for as much as the recipe makes. */
+    private function target(Garden $garden, ?Sprayer $sprayer, ?string $volume): ?float
+    {
+        return $volume === null || trim($volume) === ''
             ? $sprayer?->vessel()->usableMl()
             : self::under('volume', fn () => $this->amounts->parseVolume($volume, $garden->units)->inBase()->likely);
-        $mix = $this->mix($garden, $body, $target);
-        if ($target !== null && $sprayer !== null) {
-            self::under('volume', fn () => $sprayer->vessel()->refuseOverfill($target));
-        }
-
-        return $this->judged($mix, $planting);
     }
 
     private function mix(Garden $garden, mixed $body, ?float $targetMl): Mix
     {
-        return self::under('recipe', fn () => $this->mixer->mix($this->reader->read($body), $targetMl, $garden->units));
+        return self::under('recipe', fn () => $this->mixer->with($this->household->own($garden))->mix($this->reader->read($body), $targetMl, $garden->units));
     }
 
     private function judged(Mix $mix, ?Planting $planting): Situation
@@ -121,12 +151,19 @@ final readonly class WorkOutBench
         return $stage === Stage::Growing ? null : $stage;
     }
 
-    private function describe(Situation $situation, UnitSystem $units, ?Sprayer $sprayer): BenchResource
+    /** @param  int  $fills  of the sprayer; the mix is one of them */
+    private function describe(Situation $situation, Garden $garden, ?Sprayer $sprayer, int $fills = 1): BenchResource
     {
         $mix = $situation->mix;
+        $units = $garden->units;
+        $measures = $this->household->measurer($garden)->measure($mix);
         $headline = Headline::of($situation);
         $burden = $this->gauges->burden($situation);
-        $lines = array_map(fn (MixLine $line): LineResource => $this->line($line, $units), $mix->lines);
+        $bottles = $this->household->cupboard($garden);
+        $lines = [];
+        foreach ($mix->lines as $n => $line) {
+            $lines[] = $this->line($line, $measures[$n], $mix, $units, $this->cupboard->offers($line->line->ingredient, $line->line->strength, $bottles));
+        }
         $baseMeasure = $mix->baseMl > 0.0 ? $this->knowledge->kitchen($units)->nearest($mix->baseMl)->pretty : null;
         $capacity = $sprayer->capacity_ml ?? $mix->finalVolume->likely;
         $usable = $sprayer?->vessel()->usableMl() ?? $mix->finalVolume->likely;
@@ -137,7 +174,7 @@ final readonly class WorkOutBench
             $headline->instead === null ? null : $this->catalogue->sentence($headline->instead),
             $mix->scale,
             IntervalResource::of($mix->finalVolume),
-            PreciseWords::volume($mix->finalVolume->likely, $units),
+            PreciseWords::volume($mix->finalVolume->likely * $fills, $units),
             $mix->baseMl,
             $mix->recipe->liquid->name,
             PreciseWords::volume($mix->baseMl, $units),
@@ -153,11 +190,44 @@ final readonly class WorkOutBench
             $burden?->value,
             $burden->factor ?? 1.0,
             array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $mix->findings),
+            $sprayer === null ? null : $this->fit($mix, $sprayer->vessel(), $units, $fills),
+            $this->catalogue->sentence(KeepingTime::of($mix, $this->knowledge)?->said() ?? Message::of('storage.unknown')),
+            $this->cupboard->cost($bottles->draws($mix), $fills, $garden),
+            $this->cupboard->offers($mix->recipe->liquid, $mix->recipe->liquidStrength, $bottles),
         );
     }
 
-    private function line(MixLine $line, UnitSystem $units): LineResource
+    private function fit(Mix $mix, Vessel $vessel, UnitSystem $units, int $fills): FitResource
     {
+        $each = $mix->finalVolume->likely;
+        $fit = Fit::of($each * $fills, $mix->baseMl * $fills, $vessel);
+
+        return new FitResource(
+            $fit->verdict->value, $this->catalogue->sentence($fit->said),
+            $fit->additionsMl < 0.01 * $fit->volumeMl ? null : PreciseWords::volume($fit->pourOutFirstMl, $units),
+            $fills, $fills === 1 ? null : PreciseWords::volume($each, $units),
+        );
+    }
+
+    /** "1:50" is one part in fifty-one; with more in the bottle it is less. */
+    private function bothWays(MixLine $line, Mix $mix): ?string
+    {
+        $kind = $line->line->amount->unit->kind;
+        $amount = ($line->line->isPoured() ? $line->volumeMl : $line->massG) ?? 0.0;
+        if ($amount <= 0.0 || ! in_array($kind, [UnitKind::PerBase, UnitKind::PerFinal], true)) {
+            return null;
+        }
+
+        return $kind === UnitKind::PerBase
+            ? '1 in '.KitchenFraction::figures($mix->finalVolume->likely / $amount).' of the whole'
+            : ($mix->baseMl > 0.0 ? '1:'.KitchenFraction::figures($mix->baseMl / $amount).' to the base' : null);
+    }
+
+    /** @param  list<OfferResource>  $offers */
+    private function line(MixLine $line, LineMeasure $measured, Mix $mix, UnitSystem $units, array $offers): LineResource
+    {
+        $direct = $measured->direct;
+        $stock = $measured->stock;
         $ingredient = $line->line->ingredient;
         $precise = $line->line->isPoured() || ($line->massG === null && $line->volumeMl !== null)
             ? PreciseWords::volume($line->volumeMl ?? 0.0, $units)
@@ -170,8 +240,13 @@ final readonly class WorkOutBench
             $line->line->statedStrength === null,
             AmountFormatter::people($line->line->amount),
             $precise,
-            $line->measure?->pretty,
-            $line->measure?->errorPercent,
+            $direct === null ? $line->measure?->pretty : $this->catalogue->say($direct->said()),
+            $direct === null ? $line->measure?->errorPercent : 100 * $direct->error(),
+            $direct === null ? null : 100 * $direct->worst(),
+            $measured->isNear,
+            $stock === null ? null : $this->catalogue->say(Message::of('measuring.stock', ['take' => $stock->take->said(), 'water' => $stock->water->said(), 'use' => $stock->use->said()])),
+            $this->bothWays($line, $mix),
+            $offers,
             $line->volumeMl,
             $line->massG,
             $ingredient->group,

@@ -8,6 +8,7 @@ use App\Actions\LogRound;
 use App\Actions\PlanCourse;
 use App\Models\Garden;
 use App\Models\Planting;
+use App\Models\Product;
 use App\Models\Recipe;
 use App\Models\Round;
 use App\Models\RoundStatus;
@@ -44,6 +45,9 @@ final class DemoGarden
     /** @var array<string, Trouble> */
     private array $troubles = [];
 
+    /** @var list<array{Product, float}> */
+    private array $products = [];
+
     /** @var list<string> */
     private array $gardeners = [];
 
@@ -76,6 +80,10 @@ final class DemoGarden
             foreach ($data->rows('current') as $row) {
                 $this->course($garden, $row, $today->addDays((int) $row->float('start')));
             }
+            // Two seasons of rounds came from bottles long gone: these are as full as they are.
+            foreach ($this->products as [$product, $left]) {
+                $product->refresh()->update(['left' => $left]);
+            }
 
             return $garden;
         });
@@ -85,6 +93,22 @@ final class DemoGarden
     {
         foreach ($data->rows('sprayers') as $key => $row) {
             $this->sprayers[$key] = $garden->sprayers()->create($row->toArray());
+        }
+        foreach ($data->rows('tools') as $row) {
+            $garden->tools()->create($row->toArray() + ['step' => 0.0]);
+        }
+        foreach ($data->rows('own_measures') as $row) {
+            $garden->ownMeasures()->create($row->toArray());
+        }
+        foreach ($data->rows('products') as $row) {
+            $attributes = $row->toArray();
+            foreach (['opened' => 'opened_on', 'keeps' => 'best_before'] as $days => $day) {
+                if ($row->has($days)) {
+                    $attributes[$day] = $today->addDays((int) $row->float($days))->toDateString();
+                    unset($attributes[$days]);
+                }
+            }
+            $this->products[] = [$garden->products()->create($attributes), $row->float('left')];
         }
         $zones = [];
         foreach ($data->rows('zones') as $key => $row) {

@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $every_days
  * @property int $times
  * @property CarbonImmutable $starts_on
+ * @property array<int, string>|null $products line of the recipe => the bottle that is taken for it
  * @property-read Recipe $recipe
  * @property-read Sprayer|null $sprayer
  */
@@ -28,7 +29,7 @@ final class Course extends HouseholdModel
 {
     protected function casts(): array
     {
-        return ['starts_on' => 'immutable_date:Y-m-d'];
+        return ['starts_on' => 'immutable_date:Y-m-d', 'products' => 'array'];
     }
 
     /** @return BelongsTo<Recipe, $this> */

@@ -21,6 +21,7 @@ use Nebbia\Core\Measure\UnitSystem;
  * @property float $hardness_mg_l
  * @property float $alkalinity_mg_l
  * @property string $theme
+ * @property string $currency
  */
 final class Garden extends HouseholdModel
 {
@@ -69,6 +70,24 @@ final class Garden extends HouseholdModel
     public function sprayers(): HasMany
     {
         return $this->hasMany(Sprayer::class)->orderBy('capacity_ml');
+    }
+
+    /** @return HasMany<Product, $this> */
+    public function products(): HasMany
+    {
+        return $this->hasMany(Product::class)->orderBy('name');
+    }
+
+    /** @return HasMany<MeasuringTool, $this> the largest of a kind first */
+    public function tools(): HasMany
+    {
+        return $this->hasMany(MeasuringTool::class)->orderBy('kind')->orderByDesc('size');
+    }
+
+    /** @return HasMany<OwnMeasure, $this> */
+    public function ownMeasures(): HasMany
+    {
+        return $this->hasMany(OwnMeasure::class)->orderBy('unit');
     }
 
     /** @return HasMany<Recipe, $this> */

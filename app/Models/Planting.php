@@ -20,6 +20,8 @@ use Nebbia\Core\Decision\PlantValue;
  * @property int $number
  * @property string $stage
  * @property float|null $height_cm
+ * @property float|null $area_m2 of ground that they cover
+ * @property float|null $pot_l litres of one pot
  * @property bool $indoors
  * @property bool $in_flower
  * @property CarbonImmutable|null $harvest_on
@@ -32,12 +34,12 @@ use Nebbia\Core\Decision\PlantValue;
  */
 final class Planting extends HouseholdModel
 {
-    protected $attributes = ['indoors' => false, 'in_flower' => false, 'value' => 'dear', 'variety' => null, 'height_cm' => null, 'harvest_on' => null, 'new_until' => null, 'retired_on' => null, 'retired_why' => null, 'note' => null];
+    protected $attributes = ['indoors' => false, 'in_flower' => false, 'value' => 'dear', 'variety' => null, 'height_cm' => null, 'area_m2' => null, 'pot_l' => null, 'harvest_on' => null, 'new_until' => null, 'retired_on' => null, 'retired_why' => null, 'note' => null];
 
     protected function casts(): array
     {
         return [
-            'indoors' => 'boolean', 'in_flower' => 'boolean', 'height_cm' => 'float', 'value' => PlantValue::class,
+            'indoors' => 'boolean', 'in_flower' => 'boolean', 'height_cm' => 'float', 'area_m2' => 'float', 'pot_l' => 'float', 'value' => PlantValue::class,
             'harvest_on' => 'immutable_date:Y-m-d', 'new_until' => 'immutable_date:Y-m-d', 'retired_on' => 'immutable_date:Y-m-d',
         ];
     }

@@ -17,6 +17,9 @@ use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\KnowledgeLoader;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Need\NeedEstimator;
+use Nebbia\Core\Reading\PlainReader;
+use Nebbia\Core\Steps\StepPlanner;
 
 /** Makes core's parts once a request and hands them out. */
 final class NebbiaServiceProvider extends ServiceProvider
@@ -33,8 +36,11 @@ final class NebbiaServiceProvider extends ServiceProvider
         $this->app->scoped(ChangeRecorder::class);
         $this->app->singleton(RecipeReader::class);
         $this->app->singleton(Mixer::class);
+        $this->app->singleton(PlainReader::class);
+        $this->app->singleton(NeedEstimator::class);
         $this->app->singleton(AmountParser::class, fn (Application $app): AmountParser => new AmountParser($app->make(Knowledge::class)->units()));
         $this->app->singleton(Decider::class, fn (Application $app): Decider => Decider::withAllRules($app->make(Knowledge::class)));
+        $this->app->singleton(StepPlanner::class, fn (Application $app): StepPlanner => StepPlanner::withAllRules($app->make(Knowledge::class)));
         $this->app->singleton(Judge::class, fn (Application $app): Judge => Judge::withAllRules($app->make(Knowledge::class)));
     }
 

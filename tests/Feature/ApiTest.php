@@ -11,6 +11,7 @@ use App\Models\Round;
 use App\Models\Sprayer;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use Tests\Support\DemoOnce;
 
 beforeEach(function (): void {
     CarbonImmutable::setTestNow('2026-05-04 16:00:00', 'UTC');
@@ -19,7 +20,7 @@ beforeEach(function (): void {
 
 function demo(): Garden
 {
-    return app(StartGarden::class)->demo();
+    return DemoOnce::garden();
 }
 
 function at(Garden $garden, string $path = ''): string
@@ -102,10 +103,11 @@ describe('the bench', function (): void {
 
     it('measures with the gardener\'s spoons, whatever the recipe is written in', function (): void {
         $garden = demo();
-        $body = ['units' => 'us', 'ingredients' => [['ingredient' => 'liquid-castile-soap', 'amount' => '1 cup', 'strength' => '33 %']]] + recipeNamed($garden, 'Evening soap')->body;
+        $body = ['units' => 'us', 'ingredients' => [['ingredient' => 'liquid-castile-soap', 'amount' => '2 tbsp', 'strength' => '33 %']]] + recipeNamed($garden, 'Evening soap')->body;
         $line = $this->postJson(at($garden, 'bench'), ['recipe' => $body])->assertOk()->json('lines.0');
-        // A US cup is 236.6 mL: 3/4 of a 250 mL cup and 3 1/4 tbsp, or near it
-        expect($line['volume_ml'])->toEqualWithDelta(236.588, 1e-3)->and($line['precise'])->toBe('237 mL')->and($line['measure'])->toStartWith('¾ cup');
+        // Two US tablespoons are 29.574 mL; two of 15 mL are 1.44 % more.
+        expect($line['volume_ml'])->toEqualWithDelta(29.5735, 1e-3)->and($line['precise'])->toBe('29.6 mL')->and($line['measure'])->toBe('2 × tablespoon')
+            ->and($line['measure_error_percent'])->toEqualWithDelta(1.4421, 1e-3)->and($line['measure_is_near'])->toBeTrue();
     });
 
     it('refuses at the field, and in words', function (array $change, string $field, string $says): void {
@@ -118,7 +120,6 @@ describe('the bench', function (): void {
         'an ingredient' => [['recipe' => ['ingredients' => [['ingredient' => 'unobtainium']]]], 'recipe.ingredients.0.ingredient', 'not an ingredient'],
         'no volume' => [['volume' => '0 L'], 'volume', 'above zero'],
         'less than nothing' => [['volume' => '-1 L'], 'volume', 'above zero'],
-        'a vessel too small' => [['volume' => '2 L'], 'volume', 'does not fit the Hand bottle'],
         'a strength' => [['recipe' => ['ingredients' => [['strength' => '400 %']]]], 'recipe.ingredients.0.strength', 'more than the whole'],
     ]);
 
@@ -253,7 +254,7 @@ describe('rounds', function (): void {
     })->with([
         [['every_days' => 0], 'every_days', 'from 1 to 366'], [['times' => 0], 'times', 'from 1 to 100'], [['starts_on' => '2026-02-30'], 'starts_on', 'choose one, like'],
         [['starts_on' => 'tomorrow'], 'starts_on', 'choose one, like'], [['planting_ids' => []], 'planting_ids', 'No planting is chosen'],
-        [['planting_ids' => ['nope']], 'planting_ids', 'not in this garden'], [['target' => 'gremlin'], 'target', 'not a pest'], [['volume' => '5 L'], 'volume', 'does not fit'],
+        [['planting_ids' => ['nope']], 'planting_ids', 'not in this garden'], [['target' => 'gremlin'], 'target', 'not a pest'], [['volume' => '5 kg'], 'volume', 'A volume is needed'],
     ]);
 
     it('ends a course: what was done stays', function (): void {
@@ -296,8 +297,8 @@ it('asks the database no more for more rows', function (string $path): void {
     $garden = demo();
     DB::enableQueryLog();
     $this->getJson(at($garden, $path))->assertOk();
-    expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(13);
-})->with(['', 'today', 'courses', 'applications', 'recipes', 'plot', 'troubles']);
+    expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(16);
+})->with(['', 'today', 'courses', 'applications', 'recipes', 'plot', 'troubles', 'pantry', 'shopping']);
 
 it('changes settings, and refuses a stale hand', function (): void {
     $garden = demo();

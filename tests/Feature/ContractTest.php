@@ -6,6 +6,7 @@ use App\Actions\StartGarden;
 use App\Models\Garden;
 use Opis\JsonSchema\Helper;
 use Opis\JsonSchema\Validator;
+use Tests\Support\DemoOnce;
 
 /** What the API says of itself, held against what it answers. */
 function breach(string $schema, mixed $answer): string
@@ -24,7 +25,7 @@ function breach(string $schema, mixed $answer): string
 
 function contractGarden(): Garden
 {
-    return app(StartGarden::class)->demo();
+    return DemoOnce::garden();
 }
 
 it('would notice an answer that breaks its word', function (): void {
@@ -50,6 +51,8 @@ it('answers every question as its document says', function (string $path, string
     ['/api/gardens/{garden}/plot', 'Plot'],
     ['/api/gardens/{garden}/troubles', '[]TroubleBrief'],
     ['/api/gardens/{garden}/troubles/{trouble}', 'TroublePage'],
+    ['/api/gardens/{garden}/pantry', 'Pantry'],
+    ['/api/gardens/{garden}/shopping', 'Shopping'],
 ]);
 
 it('answers every change as its document says', function (): void {

@@ -10,6 +10,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
+use Tests\Support\DemoOnce;
 
 beforeEach(function (): void {
     CarbonImmutable::setTestNow('2026-06-10 16:00:00', 'UTC');
@@ -100,7 +101,7 @@ describe('the garden', function (): void {
     });
 
     it('says at a glance what a plant bears, who is troubled and what was done last', function (): void {
-        $garden = app(StartGarden::class)->demo();
+        $garden = DemoOnce::garden();
         $cards = collect($this->getJson(the($garden, 'plot'))->assertOk()->json('zones'))->flatMap(fn (array $zone): array => $zone['plantings'])->keyBy('planting.name');
         expect($cards['Broad beans, late row']['troubles'][0]['name'])->toBe('aphid')->and($cards['Broad beans, late row']['treated_with'])->toBe('Evening soap')
             ->and($cards['Camellia in the big pot']['treated_on'])->toBeNull()
@@ -112,7 +113,7 @@ describe('the garden', function (): void {
 
 describe('plantings as a table', function (): void {
     it('goes out and in again without a change', function (): void {
-        $garden = app(StartGarden::class)->demo();
+        $garden = DemoOnce::garden();
         $csv = $this->get(the($garden, 'plantings.csv'))->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
         expect(substr_count((string) $csv, "\n"))->toBe(33);
         $this->postJson(the($garden, 'plantings/import'), ['csv' => $csv])->assertOk()->assertJsonPath('added', 0)->assertJsonPath('changed', 0);
@@ -276,7 +277,7 @@ describe('a trouble', function (): void {
     });
 
     it('ranks the garden\'s recipes under the family they are sprays of', function (): void {
-        $garden = app(StartGarden::class)->demo();
+        $garden = DemoOnce::garden();
         $trouble = $garden->troubles()->where('target', 'aphid')->firstOrFail();
         $remedies = collect($this->getJson(the($garden, "troubles/$trouble->id"))->json('remedies'))->keyBy('id');
         // The soap in the bicarbonate is there to wet, at 0.08 %, and makes no soap spray of it.
@@ -286,7 +287,7 @@ describe('a trouble', function (): void {
     });
 
     it('leads to a course whose sprays are marked on its page', function (): void {
-        $garden = app(StartGarden::class)->demo();
+        $garden = DemoOnce::garden();
         $trouble = $garden->troubles()->where('target', 'aphid')->firstOrFail();
         $course = $this->postJson(the($garden, 'courses'), ['recipe_id' => $garden->recipes()->where('name', 'Evening soap')->firstOrFail()->id, 'planting_ids' => [$trouble->planting_id], 'target' => 'aphid', 'trouble_id' => $trouble->id, 'every_days' => 5, 'times' => 3, 'starts_on' => '2026-06-10'])->assertCreated()->json('course');
         $this->postJson(the($garden, "rounds/{$course['rounds'][0]['id']}/log"), ['version' => 1])->assertOk();
@@ -321,7 +322,7 @@ describe('a trouble', function (): void {
 });
 
 it('tells six stories in the demo garden, two of them of what needs no spray', function (): void {
-    $garden = app(StartGarden::class)->demo();
+    $garden = DemoOnce::garden();
     $briefs = collect($this->getJson(the($garden, 'troubles'))->assertOk()->json());
     expect($briefs)->toHaveCount(6)->and($briefs->where('kind', 'look-alike'))->toHaveCount(2)->and($briefs->where('status', 'closed'))->toHaveCount(1)
         ->and($briefs->pluck('choice', 'target')->all())->toMatchArray(['aphid' => 'spray-too', 'soft-scale' => 'leave', 'powdery-mildew' => 'tactics-first', 'sun-scorch' => 'tactics-first', 'iron-lack' => 'tactics-first']);

@@ -16,11 +16,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'planting_id', type: 'string', nullable: true),
     new OA\Property(property: 'volume', description: 'Final volume wanted, as typed.', type: 'string', nullable: true),
 ])]
-final readonly class BenchRequest
+readonly class BenchRequest
 {
     // Not a form request: it is sent at every key, and core's readers look at each field more closely than rules could. Making
     // a validator for the rest would cost as much as working the recipe out.
-    public function __construct(private Request $request) {}
+    final public function __construct(protected Request $request) {}
 
     /** Whatever was sent as the recipe; core refuses what is none. */
     public function body(): mixed
@@ -47,7 +47,7 @@ final readonly class BenchRequest
         return $this->text('volume');
     }
 
-    private function text(string $key): ?string
+    protected function text(string $key): ?string
     {
         $value = $this->request->input($key);
 

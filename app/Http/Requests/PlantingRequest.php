@@ -23,6 +23,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'stage', type: 'string'),
     new OA\Property(property: 'zone_id', type: 'string', nullable: true),
     new OA\Property(property: 'height_cm', description: 'As typed, with a decimal point or comma.', type: 'string', nullable: true),
+    new OA\Property(property: 'area_m2', description: 'Ground that they cover, as typed.', type: 'string', nullable: true),
+    new OA\Property(property: 'pot_l', description: 'Litres of one pot, as typed.', type: 'string', nullable: true),
     new OA\Property(property: 'indoors', type: 'boolean', nullable: true),
     new OA\Property(property: 'in_flower', type: 'boolean', nullable: true),
     new OA\Property(property: 'harvest_on', type: 'string', format: 'date', nullable: true),
@@ -34,9 +36,11 @@ class PlantingRequest extends FormRequest
 {
     protected function prepareForValidation(): void
     {
-        $height = $this->input('height_cm');
-        if (is_string($height)) {
-            $this->merge(['height_cm' => str_replace(',', '.', trim($height))]);
+        foreach (['height_cm', 'area_m2', 'pot_l'] as $field) {
+            $size = $this->input($field);
+            if (is_string($size)) {
+                $this->merge([$field => str_replace(',', '.', trim($size))]);
+            }
         }
     }
 
@@ -56,6 +60,8 @@ class PlantingRequest extends FormRequest
             'number' => ['required', 'integer', 'between:1,100000'],
             'stage' => ['required', Rule::enum(Stage::class)],
             'height_cm' => ['nullable', 'numeric', 'between:0.5,5000'],
+            'area_m2' => ['nullable', 'numeric', 'between:0.01,100000'],
+            'pot_l' => ['nullable', 'numeric', 'between:0.05,1000'],
             'indoors' => ['nullable', 'boolean'],
             'in_flower' => ['nullable', 'boolean'],
             'harvest_on' => ['nullable', 'date_format:Y-m-d'],
@@ -81,6 +87,8 @@ class PlantingRequest extends FormRequest
             'number' => 'How many there are must be a whole number above zero, like 3.',
             'stage' => 'Choose one of the stages: '.implode(', ', Stage::ids()).'.',
             'height_cm' => 'The height must be a number of centimetres from 0.5 to 5000, like 70.',
+            'area_m2' => 'The ground they cover must be a number of square metres above zero, like 2.5.',
+            'pot_l' => 'The pot must be a number of litres from 0.05 to 1000, like 5.',
             'indoors' => 'Indoors must be yes or no.',
             'in_flower' => 'In flower must be yes or no.',
             'harvest_on' => 'The harvest is no day: write it like 2026-07-14.',
@@ -127,6 +135,8 @@ class PlantingRequest extends FormRequest
             'number' => (int) $text('number'),
             'stage' => $text('stage'),
             'height_cm' => $text('height_cm') === null ? null : (float) $text('height_cm'),
+            'area_m2' => $text('area_m2') === null ? null : (float) $text('area_m2'),
+            'pot_l' => $text('pot_l') === null ? null : (float) $text('pot_l'),
             'indoors' => (bool) ($given['indoors'] ?? false),
             'in_flower' => (bool) ($given['in_flower'] ?? false),
             'harvest_on' => $text('harvest_on'),

@@ -23,6 +23,7 @@ final class SettingsRules
             'hardness_mg_l' => ['required', 'numeric', 'between:0,1000'],
             'alkalinity_mg_l' => ['required', 'numeric', 'between:0,1000'],
             'theme' => ['required', 'in:auto,light,dark'],
+            'currency' => ['sometimes', 'string', 'max:4'],
         ];
     }
 
@@ -39,6 +40,7 @@ final class SettingsRules
             'longitude' => 'The longitude must be a number from -180 to 180, like 9.3.',
             'hardness_mg_l' => 'The water hardness must be a number from 0 to 1000 mg/L, like 150.',
             'alkalinity_mg_l' => 'The alkalinity must be a number from 0 to 1000 mg/L, like 120.',
+            'currency' => 'The sign of the money must be one to four characters, like € or USD.',
             'theme' => 'Choose light, dark or as the device has it.',
         ];
     }

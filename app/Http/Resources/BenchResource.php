@@ -16,6 +16,7 @@ final readonly class BenchResource
      * @param  list<LayerResource>  $layers
      * @param  list<StrengthResource>  $strengths
      * @param  list<FindingResource>  $findings
+     * @param  list<OfferResource>  $base_offers
      */
     public function __construct(
         #[OA\Property(enum: ['fine', 'notice', 'caution', 'stop'])] public string $severity,
@@ -39,5 +40,9 @@ final readonly class BenchResource
         #[OA\Property] public ?float $burden,
         #[OA\Property(description: 'By which the shares are multiplied to make the burden.')] public float $burden_factor,
         #[OA\Property(items: new OA\Items(ref: FindingResource::class))] public array $findings,
+        #[OA\Property(description: 'How it sits in the sprayer; null without one.')] public ?FitResource $fit,
+        #[OA\Property(description: 'How long it keeps.')] public string $keeps,
+        #[OA\Property(description: 'What a batch costs, as far as prices are known.')] public CostResource $cost,
+        #[OA\Property(description: 'Bottles that can stand in for the base.', items: new OA\Items(ref: OfferResource::class))] public array $base_offers,
     ) {}
 }

@@ -24,13 +24,14 @@ final readonly class GardenResource
         #[OA\Property] public float $hardness_mg_l,
         #[OA\Property] public float $alkalinity_mg_l,
         #[OA\Property(enum: ['auto', 'light', 'dark'])] public string $theme,
+        #[OA\Property] public string $currency,
     ) {}
 
     public static function of(Garden $garden): self
     {
         return new self(
             $garden->id, $garden->version, $garden->name, $garden->is_demo, $garden->units->value, $garden->language, $garden->time_zone,
-            $garden->latitude, $garden->longitude, $garden->hardness_mg_l, $garden->alkalinity_mg_l, $garden->theme,
+            $garden->latitude, $garden->longitude, $garden->hardness_mg_l, $garden->alkalinity_mg_l, $garden->theme, $garden->currency,
         );
     }
 }

@@ -23,6 +23,8 @@ final readonly class PlantingResource
         #[OA\Property] public string $zone,
         #[OA\Property] public string $zone_id,
         #[OA\Property] public ?float $height_cm,
+        #[OA\Property(description: 'Ground that they cover.')] public ?float $area_m2,
+        #[OA\Property(description: 'Litres of one pot.')] public ?float $pot_l,
         #[OA\Property] public bool $indoors,
         #[OA\Property] public bool $in_flower,
         #[OA\Property(description: 'What is harvested of it, if anything.')] public ?string $eaten,
@@ -41,7 +43,7 @@ final readonly class PlantingResource
 
         return new self(
             $planting->id, $planting->version, $planting->plant, $kind->name, $planting->name, $planting->variety, $planting->number, $planting->stage,
-            $planting->zone->name, $planting->zone_id, $planting->height_cm, $planting->indoors, $planting->in_flower, $kind->eaten,
+            $planting->zone->name, $planting->zone_id, $planting->height_cm, $planting->area_m2, $planting->pot_l, $planting->indoors, $planting->in_flower, $kind->eaten,
             $planting->harvest_on?->toDateString(), $planting->new_until?->toDateString(), $planting->value->value, $planting->note,
             $planting->retired_on?->toDateString(), $planting->retired_why,
         );

@@ -30,6 +30,11 @@ final readonly class RecipeLine
         return new self($this->ingredient, $this->amount->scaledBy($k), $this->strength, $this->statedStrength);
     }
 
+    public function withAmount(Amount $amount): self
+    {
+        return new self($this->ingredient, $amount, $this->strength, $this->statedStrength);
+    }
+
     /** Whether it is poured, and so adds to the volume. */
     public function isPoured(): bool
     {

@@ -19,17 +19,21 @@ final readonly class MeasureFinder
 
     private const MOST_DROPS = 40;
 
+    /** As much as so many scoops. */
+    private const WEIGHING_A_LIQUID = 4.0;
+
     public function __construct(private Kit $kit) {}
 
     /**
      * @param  float|null  $ml  null for what cannot be measured by volume
      * @param  float|null  $grams  null where the density is not known
      * @param  Interval|null  $drop  mL of a drop of it; null for what does not drip
+     * @param  bool  $isLiquid  then it is rather poured than weighed
      * @param  float  $volumeSpread  by which a volume of it may be off in weight, as spooned powders are
      */
-    public function find(?float $ml, ?float $grams, ?Interval $drop = null, float $volumeSpread = 0.0, bool $weighOnly = false): ?Measurement
+    public function find(?float $ml, ?float $grams, ?Interval $drop = null, float $volumeSpread = 0.0, bool $weighOnly = false, bool $isLiquid = false): ?Measurement
     {
-        $found = $grams === null || $grams <= 0.0 ? [] : $this->weighed($grams);
+        $found = $grams === null || $grams <= 0.0 ? [] : $this->weighed($grams, $isLiquid ? self::WEIGHING_A_LIQUID : 1.0);
         if ($ml !== null && $ml > 0.0 && ! $weighOnly) {
             $found = [...$found, ...$this->spooned($ml, $volumeSpread), ...$this->drawn($ml, $volumeSpread), ...($drop === null ? [] : $this->dropped($ml, $drop))];
         }
@@ -56,8 +60,11 @@ final readonly class MeasureFinder
         return $best;
     }
 
-    /** @return list<Measurement> */
-    private function weighed(float $grams): array
+    /**
+     * @param  float  $effort  a liquid is weighed only where pouring it would take as long
+     * @return list<Measurement>
+     */
+    private function weighed(float $grams, float $effort): array
     {
         $found = [];
         foreach ($this->kit->all(ToolKind::Scale) as $scale) {
@@ -65,7 +72,7 @@ final readonly class MeasureFinder
             if ($reading > 0.0 && $reading <= $scale->size) {
                 $found[] = Measurement::of(
                     [Message::of('measuring.weigh', ['amount' => self::figures($reading), 'tool' => $scale->name])],
-                    $reading, $grams, $scale->step / 2 / $reading, 1.0, true,
+                    $reading, $grams, $scale->step / 2 / $reading, $effort, true,
                 );
             }
         }
@@ -123,7 +130,12 @@ final readonly class MeasureFinder
     {
         $spoons = $this->kit->all(ToolKind::Spoon);
         $best = null;
-        $try = function (int $from, float $sum, int $scoops, int $kinds, array $counts) use (&$try, &$best, $spoons, $ml, $spread): void {
+        $near = $this->kit->within * $ml;
+        $try = function (int $from, float $sum, int $scoops, int $kinds, array $counts) use (&$try, &$best, $spoons, $ml, $spread, $near): void {
+            if ($best !== null && $scoops > $best[1] && abs($best[0] - $ml) + $spread * $best[0] <= $near) {
+                // More scoops cannot be better than fewer that are near enough.
+                return;
+            }
             if ($scoops > 0) {
                 $one = [$sum, $scoops, $counts];
                 $best = $this->nearer($best, $one, $ml, $spread) ? $one : $best;

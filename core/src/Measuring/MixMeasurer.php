@@ -58,7 +58,7 @@ final readonly class MixMeasurer
         }
         $isLiquid = $line->isPoured();
         $found = $this->finder->find(
-            $worked->volumeMl, $worked->massG, $isLiquid ? $this->drop($ingredient) : null, $isLiquid ? 0.0 : $this->volumeSpread($worked), $ingredient->weighOnly,
+            $worked->volumeMl, $worked->massG, $isLiquid ? $this->drop($ingredient) : null, $isLiquid ? 0.0 : $this->volumeSpread($worked), $ingredient->weighOnly, $isLiquid,
         );
         $isNear = $found !== null && $found->isWithin($this->kit->within);
         $dose = ($isLiquid ? $worked->volumeMl : $worked->massG) ?? 0.0;

@@ -8,7 +8,7 @@ namespace Nebbia\Core\Measuring;
  * Looks for a stock dilution where no tool measures a dose well enough. With A of the ingredient in W of water the dose d
  * lies in V = d · (A + W) / A of the stock; what a solid adds to the volume is left out, as in all mixes here.
  */
-final readonly class StockFinder
+final class StockFinder
 {
     /** Parts of the whole that one part of the ingredient makes: plain ones first. */
     private const FACTORS = [10, 20, 50, 100];
@@ -19,9 +19,15 @@ final readonly class StockFinder
     /** mL of stock: more of it would be wasted than the care is worth. */
     private const MOST_STOCK = 500.0;
 
-    private MeasureFinder $finder;
+    private readonly MeasureFinder $finder;
 
-    public function __construct(private Kit $kit)
+    /** @var array<string, list<Measurement>> what makes a good beginning, for liquids and for solids */
+    private array $takes = [];
+
+    /** @var array<string, Measurement|null> mL => how to measure them */
+    private array $found = [];
+
+    public function __construct(private readonly Kit $kit)
     {
         $this->finder = new MeasureFinder($kit);
     }
@@ -36,8 +42,9 @@ final readonly class StockFinder
         $best = null;
         foreach ($this->takes($isLiquid) as $take) {
             foreach (self::FACTORS as $factor) {
-                $water = $this->finder->find($take->amount * ($factor - ($isLiquid ? 1 : 0)), null);
-                if ($water === null || $take->amount < 2 * $dose || (! $isLiquid && $soluble !== null && $take->amount > $soluble * $water->amount / 100)) {
+                $wanted = $take->amount * ($factor - ($isLiquid ? 1 : 0));
+                $water = $take->amount < 2 * $dose || $wanted > self::MOST_STOCK ? null : $this->volume($wanted);
+                if ($water === null || (! $isLiquid && $soluble !== null && $take->amount > $soluble * $water->amount / 100)) {
                     continue;
                 }
                 $one = $this->stock($take, $water, $dose, $isLiquid);
@@ -53,7 +60,7 @@ final readonly class StockFinder
     private function stock(Measurement $take, Measurement $water, float $dose, bool $isLiquid): ?StockDilution
     {
         $stock = $water->amount + ($isLiquid ? $take->amount : 0.0);
-        $use = $this->finder->find($dose * $stock / $take->amount, null);
+        $use = $this->volume($dose * $stock / $take->amount);
         if ($use === null || $use->amount > 0.9 * $stock || $stock > self::MOST_STOCK) {
             return null;
         }
@@ -66,8 +73,21 @@ final readonly class StockFinder
         return $worst > $this->kit->within * (1 + 1e-9) ? null : StockDilution::of($take, $water, $use, $stock, $got(1, 1, 1), $dose, $worst);
     }
 
+    private function volume(float $ml): ?Measurement
+    {
+        $key = (string) $ml;
+
+        return array_key_exists($key, $this->found) ? $this->found[$key] : $this->found[$key] = $this->finder->find($ml, null);
+    }
+
     /** @return list<Measurement> amounts that one scoop, draw or weighing measures well */
     private function takes(bool $isLiquid): array
+    {
+        return $this->takes[$isLiquid ? 'liquid' : 'solid'] ??= $this->lookForTakes($isLiquid);
+    }
+
+    /** @return list<Measurement> */
+    private function lookForTakes(bool $isLiquid): array
     {
         $amounts = self::TAKES;
         foreach ($isLiquid ? $this->kit->all(ToolKind::Spoon) : [] as $spoon) {

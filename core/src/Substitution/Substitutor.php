@@ -30,11 +30,23 @@ final readonly class Substitutor
 {
     private Hazards $hazards;
 
+    /** @var array<string, array<string, Row>> from => to => what is known of the pair */
+    private array $pairs;
+
     public function __construct(
         private Knowledge $knowledge,
         private Mixer $mixer,
     ) {
         $this->hazards = new Hazards($knowledge);
+        $pairs = [];
+        foreach ($knowledge->rows('substitutes') as $row) {
+            foreach ($row->strings('from') as $from) {
+                foreach ($row->strings('to') as $to) {
+                    $pairs[$from][$to] ??= $row;
+                }
+            }
+        }
+        $this->pairs = $pairs;
     }
 
     /**
@@ -84,13 +96,7 @@ final readonly class Substitutor
 
     private function row(Ingredient $old, Ingredient $with): ?Row
     {
-        foreach ($this->knowledge->rows('substitutes') as $row) {
-            if (in_array($old->substance?->id, $row->strings('from'), true) && in_array($with->substance?->id, $row->strings('to'), true)) {
-                return $row;
-            }
-        }
-
-        return null;
+        return $this->pairs[$old->substance?->id][$with->substance?->id] ?? null;
     }
 
     private function line(Recipe $recipe, Mix $mix, int $position, Ingredient $with, Strength $strength, ?string $stated, ?Row $row): Recipe

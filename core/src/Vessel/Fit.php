@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Vessel;
 
-use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Message\Message;
 
-/** How a mix sits in a vessel. */
+/** How so much spray sits in a vessel. */
 final readonly class Fit
 {
     private function __construct(
@@ -22,10 +21,13 @@ final readonly class Fit
         public Message $said,
     ) {}
 
-    public static function of(Mix $mix, Vessel $vessel): self
+    /**
+     * @param  float  $volume  mL in all, above zero
+     * @param  float  $base  mL of base in it
+     */
+    public static function of(float $volume, float $base, Vessel $vessel): self
     {
-        $volume = $mix->finalVolume->likely;
-        $additions = max(0.0, $volume - $mix->baseMl);
+        $additions = max(0.0, $volume - $base);
         $verdict = match (true) {
             $volume > $vessel->capacityMl * (1 + 1e-9) => FitVerdict::Overflows,
             $volume > $vessel->usableMl() * (1 + 1e-9) => FitVerdict::TakesTheAir,
@@ -34,7 +36,7 @@ final readonly class Fit
         };
         $over = max(0.0, $volume - ($verdict === FitVerdict::Overflows ? $vessel->capacityMl : $vessel->usableMl()));
         // Full of base to the line: the share of the additions in the finished mix has to come out.
-        $pourOut = $volume > 0.0 ? $vessel->usableMl() * $additions / $volume : 0.0;
+        $pourOut = $vessel->usableMl() * $additions / $volume;
 
         return new self($verdict, $volume, $additions, $over, $pourOut, Message::of("fit.$verdict->value", [
             'vessel' => $vessel->name, 'volume' => $volume, 'usable' => $vessel->usableMl(), 'capacity' => $vessel->capacityMl,

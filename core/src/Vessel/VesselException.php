@@ -27,6 +27,6 @@ final class VesselException extends BadInput
 
     public static function passage(): self
     {
-        return (new self(Message::of('vessel.passage')))->at('finest_passage');
+        return (new self(Message::of('vessel.passage')))->at('finest_passage_mm');
     }
 }

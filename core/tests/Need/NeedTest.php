@@ -111,7 +111,7 @@ it('shares out over the sprayers there are, and takes two where that saves a fil
 
 it('says whether a mix fits, takes the air, overflows or is too little', function (string $base, float $capacity, FitVerdict $verdict, float $over): void {
     $mix = Cases::mix(Cases::body($base, [['white-vinegar', '1 cup', '5 %']], units: 'metric'));
-    $fit = Fit::of($mix, Vessel::of('Bottle', $capacity, 0.8, Interval::of(10.0, 30.0, 300.0)));
+    $fit = Fit::of($mix->finalVolume->likely, $mix->baseMl, Vessel::of('Bottle', $capacity, 0.8, Interval::of(10.0, 30.0, 300.0)));
     expect($fit->verdict)->toBe($verdict)->and($fit->overMl)->toEqualWithDelta($over, 1e-9)->and($fit->additionsMl)->toEqualWithDelta(250.0, 1e-9);
 })->with([
     ['700 mL', 1200.0, FitVerdict::Fits, 0.0],
@@ -123,7 +123,7 @@ it('says whether a mix fits, takes the air, overflows or is too little', functio
 it('tells how much to pour out of a bottle that is full of water already', function (): void {
     // 1 L and a cup of 250 mL: a fifth of what is made. Of 960 mL usable a fifth, 192 mL, has to come out.
     $mix = Cases::mix(Cases::body('1 L', [['white-vinegar', '1 cup', '5 %']], units: 'metric'));
-    expect(Fit::of($mix, Vessel::of('Bottle', 1200.0, 0.8))->pourOutFirstMl)->toEqualWithDelta(192.0, 1e-9);
+    expect(Fit::of($mix->finalVolume->likely, $mix->baseMl, Vessel::of('Bottle', 1200.0, 0.8))->pourOutFirstMl)->toEqualWithDelta(192.0, 1e-9);
 });
 
 it('refuses what cannot be, naming the field', function (callable $ask, string $field): void {
@@ -134,5 +134,5 @@ it('refuses what cannot be, naming the field', function (callable $ask, string $
     [static fn () => needOf([]), 'plantings'],
     [static fn () => needOf([standOf('tomato', 1)], Wetting::Drench), 'pot_l'],
     [static fn () => needOf([], Wetting::Ground), 'area_m2'],
-    [static fn () => Vessel::of('x', 100.0, 1.0, null, 0.0), 'finest_passage'],
+    [static fn () => Vessel::of('x', 100.0, 1.0, null, 0.0), 'finest_passage_mm'],
 ]);

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\Recipe;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Reading\PlainReader;

@@ -4,6 +4,102 @@
  */
 
 export interface paths {
+    "/api/gardens/{garden}/bench/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compareRecipes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/bench/need": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["estimateNeed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/bench/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["planMixing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/bench/label.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["printLabel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/bench/rescue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rescueMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/knowledge": {
         parameters: {
             query?: never;
@@ -20,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/bench/swap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["swapBottle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/bench": {
         parameters: {
             query?: never;
@@ -30,6 +142,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["workOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/bench/label": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["writeLabel"];
         delete?: never;
         options?: never;
         head?: never;
@@ -108,7 +236,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
+        put: operations["updateSprayer"];
         post?: never;
         delete: operations["deleteSprayer"];
         options?: never;
@@ -252,6 +380,150 @@ export interface paths {
             cookie?: never;
         };
         get: operations["listApplications"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/own-measures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addOwnMeasure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/products": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addProduct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addTool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/own-measures/{ownMeasure}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["updateOwnMeasure"];
+        post?: never;
+        delete: operations["deleteOwnMeasure"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/products/{product}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["updateProduct"];
+        post?: never;
+        delete: operations["deleteProduct"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/tools/{tool}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["updateTool"];
+        post?: never;
+        delete: operations["deleteTool"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/shopping.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportShopping"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/pantry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPantry"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showShopping"];
         put?: never;
         post?: never;
         delete?: never;
@@ -575,6 +847,10 @@ export interface components {
             /** @description Final volume wanted, as typed. */
             volume?: string | null;
         };
+        CompareRequest: {
+            recipe_ids: string[];
+            planting_id?: string | null;
+        };
         NewCount: {
             /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
             counted_at?: string | null;
@@ -618,6 +894,28 @@ export interface components {
             due_on: string;
             reason?: string | null;
         };
+        NeedRequest: {
+            planting_ids: string[];
+            /** @enum {string} */
+            wetting: "run-off" | "mist" | "drench" | "ground";
+            /** @description Whether soap or oil is in it. */
+            wets?: boolean | null;
+            /** @description As typed, for open ground. */
+            ground_m2?: string | null;
+        };
+        NewOwnMeasure: {
+            version?: number | null;
+            /** @description drop, squeeze, handful … */
+            unit: string;
+            /** @description What it was measured with; of anything if left out. */
+            ingredient?: string | null;
+            /** @description How many were measured together. */
+            count: number;
+            /** @description What they came to, each time, as typed. */
+            totals: string[];
+            /** @description The smallest step that can be read, as typed. */
+            step?: string | null;
+        };
         NewPlanting: {
             /** @description The version that was seen; only where one is changed. */
             version?: number | null;
@@ -630,6 +928,10 @@ export interface components {
             zone_id?: string | null;
             /** @description As typed, with a decimal point or comma. */
             height_cm?: string | null;
+            /** @description Ground that they cover, as typed. */
+            area_m2?: string | null;
+            /** @description Litres of one pot, as typed. */
+            pot_l?: string | null;
             indoors?: boolean | null;
             in_flower?: boolean | null;
             /** Format: date */
@@ -640,11 +942,49 @@ export interface components {
             value?: "replaceable" | "dear" | "irreplaceable";
             note?: string | null;
         };
+        NewProduct: {
+            /** @description The version that was seen; only where one is changed. */
+            version?: number | null;
+            name?: string | null;
+            /** @description By any name it goes by. */
+            ingredient: string;
+            /** @description As the label says it. */
+            strength?: string | null;
+            /** @description g/mL where it was measured. */
+            density?: string | null;
+            /** @description As typed: "500 mL", "1 kg", "20 tablets". */
+            size?: string | null;
+            /** @description As typed; what a full one holds if left out. */
+            left?: string | null;
+            price?: string | null;
+            /** Format: date */
+            opened_on?: string | null;
+            /** Format: date */
+            best_before?: string | null;
+            note?: string | null;
+        };
+        ReadRequest: {
+            text: string;
+        };
         RecipeDraft: {
             /** @description The version that was opened; needed to change one. */
             version?: number;
             body: components["schemas"]["RecipeBody"];
             note?: string | null;
+        };
+        RescueRequest: WithRequired<components["schemas"]["BenchRequest"], "recipe"> & {
+            recipe: components["schemas"]["RecipeBody"];
+            sprayer_id: string | null;
+            planting_id: string | null;
+            volume: string | null;
+            /** @description Lines that are in as planned. */
+            in: number[];
+            /** @description Of the base that is in. */
+            base_ml: number;
+            /** @description The line of which something else went in; the base if left out. */
+            line: number | null;
+            /** @description What really went in, as typed: "1 tbsp". */
+            put: string;
         };
         RetirePlanting: {
             version: number;
@@ -695,10 +1035,20 @@ export interface components {
             reason?: string | null;
         };
         NewSprayer: {
+            /** @description The version that was seen; only where one is changed. */
+            version?: number | null;
             name: string;
             /** @description As typed: "2 L", "1/2 gal". */
             capacity: string;
-            usable_fraction?: number;
+            /** @description How full it may be. */
+            usable_fraction?: string | null;
+            material?: string | null;
+            dedicated_to?: string | null;
+            finest_passage_mm?: string | null;
+            /** @description What ten squeezes come to, as typed. */
+            ten_squeezes?: string | null;
+            /** @description What comes out in a minute, as typed. */
+            one_minute?: string | null;
         };
         StartGarden: {
             /** @enum {string} */
@@ -715,11 +1065,31 @@ export interface components {
             /** @enum {string} */
             theme?: "auto" | "light" | "dark";
         };
+        SwapRequest: WithRequired<components["schemas"]["BenchRequest"], "recipe"> & {
+            recipe: components["schemas"]["RecipeBody"];
+            /** @description Position of the line; the base if left out. */
+            line: number | null;
+            /** @description The bottle to take instead. */
+            product_id: string | null;
+            /** @description Where it is no bottle of the cupboard. */
+            ingredient: string | null;
+            strength: string | null;
+        };
         NewTacticUse: {
             tactic: string;
             /** @description In the garden's time zone; now if left out. */
             done_at?: string | null;
             note?: string | null;
+        };
+        NewTool: {
+            version?: number | null;
+            name: string;
+            /** @enum {string} */
+            kind: "spoon" | "graduated" | "dropper" | "scale";
+            /** @description What it holds, or what a scale bears, as typed. */
+            size?: string | null;
+            /** @description Between two marks, or the resolution of a scale, as typed. */
+            step?: string | null;
         };
         ChangeTrouble: {
             version: number;
@@ -793,6 +1163,22 @@ export interface components {
              */
             burden_factor: number;
             findings: components["schemas"]["Finding"][];
+            fit: components["schemas"]["Fit"] | null;
+            /** @description How long it keeps. */
+            keeps: string;
+            /** @description What a batch costs, as far as prices are known. */
+            cost: components["schemas"]["Cost"];
+            /** @description Bottles that can stand in for the base. */
+            base_offers: components["schemas"]["Offer"][];
+        };
+        /** @description A measure that can be made one's own. */
+        CalibrationChoice: {
+            unit: string;
+            name: string;
+            /** @description How many to take together. */
+            take: number;
+            /** @description What is taken where it is not measured. */
+            usual: string;
         };
         Cause: {
             target: string;
@@ -833,6 +1219,61 @@ export interface components {
             there: boolean;
             /** @enum {string} */
             word: "for-strongly" | "for" | "hardly" | "against" | "against-strongly";
+        };
+        /** @description A recipe that is compared. */
+        ComparedRecipe: {
+            id: string;
+            name: string;
+            /** @enum {string} */
+            severity: "fine" | "notice" | "caution" | "stop";
+            headline: string;
+            makes: string;
+        };
+        /** @description How strong one recipe is in it. */
+        ComparedStrength: {
+            /** @description Position of the recipe. */
+            recipe: number;
+            strength: components["schemas"]["Interval"];
+            said: string;
+            /** @description Where it stands among mild, middle and strong practice. */
+            standing: string | null;
+            /** @enum {string} */
+            severity: "fine" | "notice" | "caution" | "stop" | "unjudged";
+        };
+        /** @description One substance across recipes. */
+        ComparedSubstance: {
+            substance: string;
+            name: string;
+            unit: string;
+            /** Format: float */
+            works_from: number | null;
+            /** Format: float */
+            works_to: number | null;
+            /** Format: float */
+            careful: number | null;
+            /** Format: float */
+            stop: number | null;
+            /** Format: float */
+            mild: number | null;
+            /** Format: float */
+            middle: number | null;
+            /** Format: float */
+            strong: number | null;
+            strengths: components["schemas"]["ComparedStrength"][];
+        };
+        /** @description Recipes side by side. */
+        Comparison: {
+            against: string;
+            recipes: components["schemas"]["ComparedRecipe"][];
+            substances: components["schemas"]["ComparedSubstance"][];
+        };
+        /** @description What something costs, and whether that is all of it. */
+        Cost: {
+            /** Format: float */
+            amount: number;
+            said: string;
+            /** @description Whether the price of everything in it is known. */
+            is_whole: boolean;
         };
         Count: {
             id: string;
@@ -910,6 +1351,25 @@ export interface components {
             severity: "fine" | "notice" | "caution" | "stop";
             headline: string;
         };
+        /** @description So many fills of one sprayer. */
+        Fill: {
+            sprayer_id: string;
+            name: string;
+            fills: number;
+            each: string;
+            /** Format: float */
+            made_ml: number;
+            dedicated_to: string | null;
+        };
+        /** @description One way to share it out over the sprayers. */
+        FillWay: {
+            fills: components["schemas"]["Fill"][];
+            number: number;
+            made: string;
+            /** @description To be typed as the volume where one sprayer does it. */
+            volume: string;
+            takes: string | null;
+        };
         Finding: {
             rule: string;
             /** @enum {string} */
@@ -920,6 +1380,18 @@ export interface components {
             basis: string;
             sure: string;
             substances: string[];
+        };
+        /** @description How a mix sits in a sprayer. */
+        Fit: {
+            /** @enum {string} */
+            verdict: "fits" | "takes-the-air" | "overflows" | "too-little";
+            said: string;
+            /** @description For a sprayer that is full of the base already: what has to come out first. */
+            if_full: string | null;
+            /** @description How often to fill it for what was asked for. */
+            fills: number;
+            /** @description What goes in each time, where it is more than once. */
+            each: string | null;
         };
         /** @description A garden and its keepers' settings. */
         Garden: {
@@ -941,6 +1413,12 @@ export interface components {
             alkalinity_mg_l: number;
             /** @enum {string} */
             theme: "auto" | "light" | "dark";
+            currency: string;
+        };
+        /** @description What a sprayer held last. */
+        Held: {
+            recipe: string;
+            applied_at: string;
         };
         ImportedPlantings: {
             added: number;
@@ -960,6 +1438,16 @@ export interface components {
             ingredients: components["schemas"]["IngredientChoice"][];
             plants: components["schemas"]["Choice"][];
             targets: components["schemas"]["Choice"][];
+        };
+        /** @description What belongs on the bottle. */
+        Label: {
+            name: string;
+            contents: string[];
+            use: string;
+            made: string;
+            use_by: string | null;
+            keeps: string;
+            cautions: string[];
         };
         /** @description What goes into the vessel, in mixing order. A solid adds no volume. */
         Layer: {
@@ -992,15 +1480,84 @@ export interface components {
             written: string;
             /** @description The precise amount with its unit. */
             precise: string;
-            /** @description Spoons and cups, or pieces. */
+            /** @description Spoons and cups, or pieces; with the household's own tools where it has any. */
             measure: string | null;
             /** Format: float */
             measure_error_percent: number | null;
+            /**
+             * Format: float
+             * @description The most that measuring may be off, as far as the marks say; null where it is not measured with own tools.
+             */
+            measure_worst_percent: number | null;
+            /** @description Near enough to be measured so. */
+            measure_is_near: boolean;
+            /** @description How to thin it first where the dose is too small. */
+            stock: string | null;
+            /** @description A ratio said the other way, or the share of the whole that a ratio comes to. */
+            both_ways: string | null;
+            /** @description Ids of bottles in the cupboard that can stand in for it. */
+            offers: components["schemas"]["Offer"][];
             /** Format: float */
             volume_ml: number | null;
             /** Format: float */
             mass_g: number | null;
             group: string;
+        };
+        /** @description A mix to be made, step by step. */
+        MixingPlan: {
+            name: string;
+            makes: string;
+            /** @description How often all of it is done. */
+            fills: number;
+            /** Format: float */
+            final_ml: number;
+            /** Format: float */
+            capacity_ml: number;
+            /** Format: float */
+            usable_ml: number;
+            /** @enum {string} */
+            severity: "fine" | "notice" | "caution" | "stop";
+            headline: string;
+            keeps: string;
+            lines: components["schemas"]["Line"][];
+            steps: components["schemas"]["MixingStep"][];
+        };
+        /** @description One thing to do while mixing. */
+        MixingStep: {
+            kind: string;
+            what: string;
+            how: string | null;
+            cautions: string[];
+            lines: number[];
+            /** @description Name of a timer that belongs to it. */
+            timer: string | null;
+            /** Format: float */
+            timer_minutes: number | null;
+            /**
+             * Format: float
+             * @description What comes into the vessel by it.
+             */
+            poured_ml: number;
+            /**
+             * Format: float
+             * @description Of that, the base.
+             */
+            base_ml: number;
+            /**
+             * Format: float
+             * @description How high the vessel stands after it.
+             */
+            level_ml: number;
+        };
+        /** @description How much spray is needed. */
+        Need: {
+            total_ml: components["schemas"]["Interval"];
+            said: string;
+            range: string;
+            /** @description With a tenth on top, for what is not foreseen. */
+            with_extra: string;
+            stands: components["schemas"]["StandNeed"][];
+            ways: components["schemas"]["FillWay"][];
         };
         Neighbour: {
             id: string;
@@ -1028,12 +1585,47 @@ export interface components {
             older: string | null;
             total: number;
         };
+        /** @description A bottle in the cupboard that can stand in for what a line asks for. */
+        Offer: {
+            product_id: string;
+            name: string;
+            strength: string;
+            /** @description It is what the line asks for, at that strength. */
+            is_same: boolean;
+        };
         /** @description A garden with what stands in it. */
         OpenGarden: {
             garden: components["schemas"]["Garden"];
             zones: components["schemas"]["Choice"][];
             plantings: components["schemas"]["Planting"][];
             sprayers: components["schemas"]["Sprayer"][];
+        };
+        /** @description What one of the household's own measures holds, and by what that is known. */
+        OwnMeasure: {
+            id: string;
+            version: number;
+            unit: string;
+            unit_name: string;
+            ingredient: string | null;
+            ingredient_name: string | null;
+            count: number;
+            totals: string[];
+            said: string;
+            range: string;
+        };
+        /** @description Everything in the shed and the cupboard. */
+        Pantry: {
+            products: components["schemas"]["Product"][];
+            sprayers: components["schemas"]["PantrySprayer"][];
+            tools: components["schemas"]["Tool"][];
+            own_measures: components["schemas"]["OwnMeasure"][];
+            calibrations: components["schemas"]["CalibrationChoice"][];
+            currency: string;
+        };
+        /** @description A sprayer with what it last held. */
+        PantrySprayer: {
+            sprayer: components["schemas"]["Sprayer"];
+            held: components["schemas"]["Held"] | null;
         };
         /** @description How to count. */
         SamplingPlan: {
@@ -1062,6 +1654,16 @@ export interface components {
             zone_id: string;
             /** Format: float */
             height_cm: number | null;
+            /**
+             * Format: float
+             * @description Ground that they cover.
+             */
+            area_m2: number | null;
+            /**
+             * Format: float
+             * @description Litres of one pot.
+             */
+            pot_l: number | null;
             indoors: boolean;
             in_flower: boolean;
             /** @description What is harvested of it, if anything. */
@@ -1102,11 +1704,72 @@ export interface components {
             note: string | null;
             plantings: components["schemas"]["PlotPlanting"][];
         };
+        /** @description A bottle on the shelf, in words and in figures. */
+        Product: {
+            id: string;
+            version: number;
+            name: string;
+            ingredient: string;
+            /** @description The ingredient, in words. */
+            kind: string;
+            group: string;
+            is_liquid: boolean;
+            strength: string | null;
+            /** Format: float */
+            density: number | null;
+            /**
+             * Format: float
+             * @description mL of a liquid, g of a solid.
+             */
+            size: number | null;
+            /** Format: float */
+            left: number | null;
+            size_words: string | null;
+            left_words: string | null;
+            /** Format: float */
+            price: number | null;
+            /** Format: date */
+            opened_on: string | null;
+            /** Format: date */
+            best_before: string | null;
+            note: string | null;
+            findings: components["schemas"]["Finding"][];
+        };
         /** @description A recipe of the garden that is a spray of a family. */
         RankedRecipe: {
             id: string;
             name: string;
             meant_for_it: boolean;
+        };
+        ReadRecipeBody: {
+            /** @description As RecipeBody, with null for what a text does not say. */
+            format: string;
+            name: string;
+            use: string | null;
+            units: string;
+            base: {
+                amount: string | null;
+                basis: string;
+                liquid: string;
+                strength?: string;
+            };
+            ingredients: {
+                ingredient: string | null;
+                amount: string | null;
+                strength?: string;
+            }[];
+            repeat?: {
+                every_days: number;
+                times?: number | null;
+            };
+            targets?: string[];
+        };
+        /** @description A recipe read from plain words. */
+        Reading: {
+            recipe: components["schemas"]["ReadRecipeBody"];
+            understood: components["schemas"]["Span"][];
+            doubts: components["schemas"]["Span"][];
+            not_understood: components["schemas"]["Span"][];
         };
         RecipeLine: {
             /** @description nebbia.recipe/1, as docs/formats describes it; here for the browser's types. */
@@ -1132,7 +1795,7 @@ export interface components {
             ingredients: components["schemas"]["RecipeLine"][];
             repeat?: {
                 every_days: number;
-                times: number;
+                times?: number;
             };
             targets?: string[];
             note?: string;
@@ -1176,6 +1839,13 @@ export interface components {
             too_late: boolean;
             recipes: components["schemas"]["RankedRecipe"][];
         };
+        /** @description What can be done about it. */
+        Rescue: {
+            said: string;
+            ways: components["schemas"]["WayOut"][];
+            /** @description How to get rid of what is left or spoilt. */
+            disposal: string;
+        };
         Round: {
             id: string;
             version: number;
@@ -1189,8 +1859,16 @@ export interface components {
             /** Format: date-time */
             applied_at: string | null;
         };
+        SavedOwnMeasure: {
+            ownMeasure: components["schemas"]["OwnMeasure"];
+            change: components["schemas"]["Change"];
+        };
         SavedPlanting: {
             planting: components["schemas"]["Planting"];
+            change: components["schemas"]["Change"];
+        };
+        SavedProduct: {
+            product: components["schemas"]["Product"];
             change: components["schemas"]["Change"];
         };
         SavedRecipe: {
@@ -1210,6 +1888,10 @@ export interface components {
             sprayer: components["schemas"]["Sprayer"];
             change: components["schemas"]["Change"];
         };
+        SavedTool: {
+            tool: components["schemas"]["Tool"];
+            change: components["schemas"]["Change"];
+        };
         SavedZone: {
             id: string;
             change: components["schemas"]["Change"];
@@ -1225,6 +1907,13 @@ export interface components {
             note: string | null;
             has_photo: boolean;
         };
+        /** @description What the planned rounds need beyond what is there. */
+        Shopping: {
+            rounds: number;
+            courses: number;
+            wants: components["schemas"]["Want"][];
+            total: string | null;
+        };
         SignChoice: {
             id: string;
             place: string;
@@ -1238,6 +1927,15 @@ export interface components {
             signs: components["schemas"]["SignChoice"][];
             tactics: components["schemas"]["Choice"][];
         };
+        /** @description A stretch of a text, and what is said of it. */
+        Span: {
+            text: string;
+            /** @description In Unicode code points. */
+            start: number;
+            end: number;
+            kind: string;
+            what: string;
+        };
         Sprayer: {
             id: string;
             version: number;
@@ -1246,7 +1944,26 @@ export interface components {
             capacity_ml: number;
             /** Format: float */
             usable_ml: number;
+            /** Format: float */
+            usable_fraction: number;
+            material: string | null;
             dedicated_to: string | null;
+            /** Format: float */
+            finest_passage_mm: number | null;
+            /** Format: float */
+            ml_per_squeeze: number | null;
+            /** Format: float */
+            ml_per_minute: number | null;
+        };
+        /** @description What one planting takes. */
+        StandNeed: {
+            name: string;
+            each: string | null;
+            total: string;
+            range: string;
+            because: string;
+            basis: string;
+            sure: string;
         };
         /** @description A final strength beside its working range and what the plant bears. */
         Strength: {
@@ -1275,6 +1992,11 @@ export interface components {
              * @description Part of the burden.
              */
             share: number | null;
+        };
+        /** @description A recipe with another bottle in it. */
+        Swap: {
+            recipe: components["schemas"]["RecipeBody"];
+            findings: components["schemas"]["Finding"][];
         };
         Tactic: {
             id: string;
@@ -1313,6 +2035,16 @@ export interface components {
             coming: components["schemas"]["DueRound"][];
             last: components["schemas"]["Application"][];
             looks: components["schemas"]["TroubleBrief"][];
+        };
+        Tool: {
+            id: string;
+            version: number;
+            name: string;
+            /** @enum {string} */
+            kind: "spoon" | "graduated" | "dropper" | "scale";
+            /** @description As it would be typed again. */
+            size: string | null;
+            step: string | null;
         };
         /** @description A trouble in a line. */
         TroubleBrief: {
@@ -1357,6 +2089,25 @@ export interface components {
             plan: components["schemas"]["SamplingPlan"];
             scoutings: components["schemas"]["Scouting"][];
         };
+        /** @description A line of the shopping list. */
+        Want: {
+            ingredient: string;
+            name: string;
+            needed: string;
+            have: string;
+            missing: string | null;
+            /** @description How many bottles to buy, where the size is known. */
+            buy: string | null;
+            cost: string | null;
+        };
+        /** @description One way to bring a mix back. */
+        WayOut: {
+            /** @enum {string} */
+            kind: "larger" | "fill" | "as-planned";
+            title: string;
+            steps: string[];
+            makes: string;
+        };
         Failure: {
             /** @description What the API says of itself, and the shapes in which it refuses. */
             message: string;
@@ -1381,6 +2132,324 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    compareRecipes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CompareRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    estimateNeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NeedRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Need"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    planMixing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixingPlan"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    printLabel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchRequest"];
+            };
+        };
+        responses: {
+            /** @description The label, as PDF */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    readRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reading"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    rescueMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RescueRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rescue"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
     showKnowledge: {
         parameters: {
             query?: never;
@@ -1397,6 +2466,59 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Knowledge"];
+                };
+            };
+        };
+    };
+    swapBottle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SwapRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Swap"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
                 };
             };
         };
@@ -1423,6 +2545,59 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Bench"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    writeLabel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Label"];
                 };
             };
             /** @description Refused */
@@ -1686,6 +2861,60 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    updateSprayer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                sprayer: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSprayer"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedSprayer"];
                 };
             };
             /** @description Refused */
@@ -2225,6 +3454,570 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NotebookPage"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    addOwnMeasure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOwnMeasure"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedOwnMeasure"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    addProduct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewProduct"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedProduct"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    addTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTool"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedTool"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    updateOwnMeasure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                ownMeasure: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOwnMeasure"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedOwnMeasure"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    deleteOwnMeasure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                ownMeasure: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    updateProduct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                product: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewProduct"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedProduct"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    deleteProduct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                product: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    updateTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTool"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedTool"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    deleteTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                tool: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    exportShopping: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The shopping list, as CSV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    showPantry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pantry"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    showShopping: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shopping"];
                 };
             };
             /** @description Refused */

@@ -21,7 +21,7 @@ final class AddSprayer extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/sprayers', operationId: 'addSprayer', requestBody: new Body(SprayerRequest::class), responses: [new Ok(SavedSprayer::class, status: 201)])]
     public function __invoke(SprayerRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
-        [$sprayer, $change] = $recorder->record($garden, 'Sprayer added', static fn () => $garden->sprayers()->create($request->sprayer($garden)));
+        [$sprayer, $change] = $recorder->record($garden, 'Sprayer added', static fn () => $garden->sprayers()->create($request->row($garden)));
 
         return $this->json(new SavedSprayer(SprayerResource::of($sprayer->refresh()), ChangeResource::of($change)), 201);
     }

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\ComparedRecipe;
+use App\Http\Resources\ComparedStrengthResource;
+use App\Http\Resources\ComparedSubstanceResource;
+use App\Http\Resources\ComparisonResource;
+use App\Http\Resources\IntervalResource;
+use App\Models\Garden;
+use App\Models\Planting;
+use App\Models\Recipe;
+use Illuminate\Validation\ValidationException;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Comparison\ComparedSubstance;
+use Nebbia\Core\Comparison\Comparer;
+use Nebbia\Core\Judgement\Headline;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Message;
+
+/** Kept recipes side by side, against one plant. */
+final readonly class CompareRecipes
+{
+    public function __construct(
+        private Knowledge $knowledge,
+        private WorkOutBench $bench,
+        private Catalogue $catalogue,
+    ) {}
+
+    /**
+     * @param  list<string>  $ids
+     *
+     * @throws BadInput
+     */
+    public function __invoke(Garden $garden, array $ids, ?Planting $planting): ComparisonResource
+    {
+        $stored = $garden->recipes()->whereKey($ids)->get()->keyBy('id');
+        $recipes = array_map(static fn (string $id): Recipe => $stored->get($id) ?? throw ValidationException::withMessages(
+            ['recipe_ids' => 'One of the recipes is not here any more: choose again.'],
+        ), $ids);
+        $situations = array_map(fn (Recipe $recipe): Situation => $this->bench->situation($garden, $recipe->body, null, $planting, null), $recipes);
+        $rows = (new Comparer($this->knowledge))->compare($situations);
+
+        return new ComparisonResource(
+            $situations[0]->plantName(),
+            array_map(fn (Recipe $recipe, Situation $situation): ComparedRecipe => $this->recipe($recipe, $situation, $garden), $recipes, $situations),
+            array_map($this->substance(...), $rows),
+        );
+    }
+
+    private function recipe(Recipe $recipe, Situation $situation, Garden $garden): ComparedRecipe
+    {
+        $headline = Headline::of($situation);
+
+        return new ComparedRecipe(
+            $recipe->id, $recipe->name, $headline->severity->value, $this->catalogue->sentence($headline->what),
+            PreciseWords::volume($situation->mix->finalVolume->likely, $garden->units),
+        );
+    }
+
+    private function substance(ComparedSubstance $row): ComparedSubstanceResource
+    {
+        $gauge = $row->gauge;
+
+        return new ComparedSubstanceResource(
+            $gauge->substance, $gauge->name, $gauge->unit, $gauge->works[0] ?? null, $gauge->works[1] ?? null, $gauge->careful, $gauge->stop,
+            $row->schools?->mild, $row->schools?->middle, $row->schools?->strong,
+            $this->strengths($row),
+        );
+    }
+
+    /** @return list<ComparedStrengthResource> */
+    private function strengths(ComparedSubstance $row): array
+    {
+        $strengths = [];
+        foreach ($row->strengths as $n => $one) {
+            if ($one !== null) {
+                $strengths[] = new ComparedStrengthResource(
+                    $n, IntervalResource::of($one->strength), KitchenFraction::figures($one->strength->likely).' '.$row->gauge->unit,
+                    $one->standing === null ? null : $this->catalogue->say(Message::of("standing.{$one->standing->value}")),
+                    $one->verdict?->severity()->value ?? 'unjudged',
+                );
+            }
+        }
+
+        return $strengths;
+    }
+}

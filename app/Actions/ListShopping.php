@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\ShoppingResource;
+use App\Http\Resources\WantResource;
+use App\Models\Course;
+use App\Models\Garden;
+use App\Models\RoundStatus;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Pantry\Shopping;
+use Nebbia\Core\Pantry\Want;
+use SplTempFileObject;
+
+/** What all planned rounds need beyond what is in the cupboard. */
+final readonly class ListShopping
+{
+    public function __construct(
+        private RecipeReader $reader,
+        private Mixer $mixer,
+        private Household $household,
+    ) {}
+
+    public function __invoke(Garden $garden): ShoppingResource
+    {
+        $courses = $garden->courses()->with('recipe')->withCount(['rounds as open' => static fn ($rounds) => $rounds->where('status', RoundStatus::Planned)])->get()
+            ->filter(static fn (Course $course): bool => $course->getAttribute('open') > 0);
+        $cupboard = $this->household->cupboard($garden);
+        $mixer = $this->mixer->with($this->household->own($garden));
+        $plans = [];
+        $rounds = 0;
+        foreach ($courses as $course) {
+            $open = $course->getAttribute('open');
+            try {
+                $mix = $mixer->mix($this->reader->read($course->recipe->body), $course->volume_ml, $garden->units);
+            } catch (BadInput) {
+                // A recipe that cannot be worked out any more needs nothing that could be said.
+                continue;
+            }
+            $plans[] = [$cupboard->draws($mix, $course->products ?? []), is_int($open) ? $open : 0];
+            $rounds += is_int($open) ? $open : 0;
+        }
+        $wants = Shopping::list($plans, $cupboard);
+        $costs = array_filter(array_map(static fn (Want $want): ?float => $want->cost, $wants), static fn (?float $cost): bool => $cost !== null);
+
+        return new ShoppingResource(
+            $rounds, count($plans), array_map(fn (Want $want): WantResource => $this->want($want, $garden), $wants),
+            $costs === [] ? null : DescribeCupboard::money(array_sum($costs), $garden),
+        );
+    }
+
+    public function csv(Garden $garden): string
+    {
+        $file = new SplTempFileObject;
+        $file->fputcsv(['name', 'ingredient', 'needed', 'have', 'missing', 'buy', 'cost'], ',', '"', '');
+        foreach ($this($garden)->wants as $want) {
+            $file->fputcsv(array_map(
+                // A cell that a spreadsheet would take for a formula is shielded.
+                static fn (?string $cell): string => preg_match('/^[=+\-@\t]/', $cell ?? '') === 1 ? "'".$cell : (string) $cell,
+                [$want->name, $want->ingredient, $want->needed, $want->have, $want->missing, $want->buy, $want->cost],
+            ), ',', '"', '');
+        }
+        $file->rewind();
+        $text = '';
+        while (! $file->eof()) {
+            $text .= $file->fgets();
+        }
+
+        return $text;
+    }
+
+    private function want(Want $want, Garden $garden): WantResource
+    {
+        $words = static fn (float $amount): string => $want->isPoured ? PreciseWords::volume($amount, $garden->units) : PreciseWords::mass($amount, $garden->units);
+
+        return new WantResource(
+            $want->ingredient, $want->name, $words($want->needed),
+            match (true) {
+                $want->isLeftUnknown => 'not written down',
+                $want->have > 0.0 => $words($want->have),
+                default => 'none',
+            },
+            $want->missing > 0.0 ? $words($want->missing) : null,
+            $want->missing <= 0.0 ? null : ($want->bottles === null ? $words($want->missing) : $want->bottles.' × '.$words($want->product->size ?? 0.0)),
+            $want->cost === null ? null : DescribeCupboard::money($want->cost, $garden),
+        );
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\ReadingResource;
+use App\Http\Resources\SpanResource;
+use App\Models\Garden;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Reading\PlainReader;
+use Nebbia\Core\Reading\Span;
+
+/** A pasted recipe, read with the household's own spoons where the words do not say whose are meant. */
+final readonly class ReadText
+{
+    public function __construct(
+        private PlainReader $reader,
+        private Catalogue $catalogue,
+    ) {}
+
+    /** @throws BadInput */
+    public function __invoke(Garden $garden, string $text): ReadingResource
+    {
+        $read = $this->reader->read($text, $garden->units === UnitSystem::Us ? null : $garden->units);
+        $spans = fn (array $all): array => array_map(fn (Span $span): SpanResource => new SpanResource(...$span->toArray($this->catalogue)), array_values($all));
+
+        return new ReadingResource($read->recipe, $spans($read->understood), $spans($read->doubts), $spans($read->left));
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\CalibrationChoice;
+use App\Http\Resources\HeldResource;
+use App\Http\Resources\OwnMeasureResource;
+use App\Http\Resources\PantryResource;
+use App\Http\Resources\PantrySprayer;
+use App\Http\Resources\ProductResource;
+use App\Http\Resources\SprayerResource;
+use App\Http\Resources\ToolResource;
+use App\Models\Garden;
+use App\Models\MeasuringTool;
+use App\Models\OwnMeasure;
+use App\Models\Product;
+use App\Models\Sprayer;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Measure\KitchenFraction;
+
+/** The cupboard and the shed: bottles, sprayers with what they last held, measuring tools, measures of one's own. */
+final readonly class ShowPantry
+{
+    public function __construct(private Knowledge $knowledge) {}
+
+    public function __invoke(Garden $garden): PantryResource
+    {
+        $today = CarbonImmutable::now($garden->time_zone)->startOfDay();
+        $held = $this->held($garden);
+
+        return new PantryResource(
+            array_values($garden->products->map(static fn (Product $product): ProductResource => ProductResource::of($product, $garden->units, $today))->all()),
+            array_values($garden->sprayers->map(static fn (Sprayer $sprayer): PantrySprayer => new PantrySprayer(SprayerResource::of($sprayer), $held[$sprayer->id] ?? null))->all()),
+            array_values($garden->tools->map(static fn (MeasuringTool $tool): ToolResource => ToolResource::of($tool))->all()),
+            array_values($garden->ownMeasures->map(static fn (OwnMeasure $measure): OwnMeasureResource => OwnMeasureResource::of($measure))->all()),
+            array_values(array_map($this->calibration(...), $this->knowledge->rows('calibrated'))),
+            $garden->currency,
+        );
+    }
+
+    private function calibration(Row $row): CalibrationChoice
+    {
+        $unit = $this->knowledge->units()->get($row->string('unit'));
+        $n = KitchenFraction::figures(...);
+        $usual = $unit->likely === null || $unit->low === null || $unit->high === null
+            ? 'by ingredient'
+            : $n($unit->likely->toFloat()).' mL, '.$n($unit->low->toFloat()).' to '.$n($unit->high->toFloat());
+
+        return new CalibrationChoice($unit->id, $unit->label, (int) $row->float('take'), $usual);
+    }
+
+    /** @return array<string, HeldResource> by sprayer: the last round that was done with it */
+    private function held(Garden $garden): array
+    {
+        $rows = DB::table('applications')
+            ->join('rounds', 'rounds.id', '=', 'applications.round_id')
+            ->join('courses', 'courses.id', '=', 'rounds.course_id')
+            ->where('applications.garden_id', $garden->id)->whereNull('applications.deleted_at')->whereNotNull('courses.sprayer_id')
+            ->groupBy('courses.sprayer_id')
+            // SQLite takes the other columns from the row that has the maximum.
+            ->selectRaw("courses.sprayer_id, max(applications.applied_at) as applied_at, json_extract(applications.snapshot, '$.recipe_name') as recipe")
+            ->get();
+        $held = [];
+        foreach ($rows as $row) {
+            if (is_string($row->sprayer_id) && is_string($row->applied_at) && is_string($row->recipe)) {
+                $held[$row->sprayer_id] = new HeldResource($row->recipe, CarbonImmutable::parse($row->applied_at, 'UTC')->toIso8601String());
+            }
+        }
+
+        return $held;
+    }
+}

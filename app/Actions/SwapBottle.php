@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\FindingResource;
+use App\Http\Resources\SwapResource;
+use App\Models\Garden;
+use App\Models\Product;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Ingredient\Strength;
+use Nebbia\Core\Ingredient\StrengthParser;
+use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Substitution\Substitutor;
+
+/** Puts a bottle from the cupboard, or one that is named, in place of what a line asks for. */
+final readonly class SwapBottle
+{
+    public function __construct(
+        private Knowledge $knowledge,
+        private RecipeReader $reader,
+        private Mixer $mixer,
+        private Household $household,
+        private Catalogue $catalogue,
+    ) {}
+
+    /** @throws BadInput naming `recipe.…`, `line`, `ingredient` or `strength` */
+    public function __invoke(Garden $garden, mixed $body, ?int $line, ?Product $product, string $ingredient, ?string $strength): SwapResource
+    {
+        try {
+            $recipe = $this->reader->read($body);
+        } catch (BadInput $e) {
+            throw $e->under('recipe');
+        }
+        try {
+            $with = $product === null ? $this->knowledge->ingredient($ingredient) : $product->bottle()->ingredient;
+            $stated = $product === null ? $strength : $product->strength;
+            $field = 'strength';
+            $is = $stated === null ? Strength::usual($with) : StrengthParser::parse($stated, $with);
+        } catch (BadInput $e) {
+            throw $e->at($field ?? 'ingredient');
+        }
+        $swap = (new Substitutor($this->knowledge, $this->mixer->with($this->household->own($garden))))->swap($recipe, $line, $with, $is, $stated);
+
+        return new SwapResource(
+            $swap->recipe->toArray(), array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $swap->findings),
+        );
+    }
+}

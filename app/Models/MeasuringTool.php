@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Nebbia\Core\Measuring\Tool;
+use Nebbia\Core\Measuring\ToolKind;
+
+/**
+ * A spoon, cup, syringe, dropper or scale. Size and step are mL; of a scale, g.
+ *
+ * @property string $garden_id
+ * @property string $name
+ * @property ToolKind $kind
+ * @property float $size
+ * @property float $step
+ */
+final class MeasuringTool extends HouseholdModel
+{
+    protected $table = 'tools';
+
+    protected function casts(): array
+    {
+        return ['kind' => ToolKind::class, 'size' => 'float', 'step' => 'float'];
+    }
+
+    public function tool(): Tool
+    {
+        return match ($this->kind) {
+            ToolKind::Spoon => Tool::spoon($this->id, $this->name, $this->size),
+            ToolKind::Graduated => Tool::graduated($this->id, $this->name, $this->size, $this->step),
+            ToolKind::Scale => Tool::scale($this->id, $this->name, $this->size, $this->step),
+            ToolKind::Dropper => Tool::dropper($this->id, $this->name),
+        };
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Measuring\Calibration;
+
+/**
+ * What one of the household's own drops, squeezes, handfuls holds, and how that was found.
+ *
+ * @property string $garden_id
+ * @property string $unit
+ * @property string|null $ingredient
+ * @property int $count
+ * @property list<string> $totals
+ * @property float $step
+ * @property float $low
+ * @property float $likely
+ * @property float $high
+ * @property bool $is_weighed
+ */
+final class OwnMeasure extends HouseholdModel
+{
+    protected function casts(): array
+    {
+        return ['totals' => 'array', 'step' => 'float', 'low' => 'float', 'likely' => 'float', 'high' => 'float', 'is_weighed' => 'boolean'];
+    }
+
+    public function calibration(): Calibration
+    {
+        return Calibration::known($this->unit, $this->ingredient, Interval::of($this->low, $this->likely, $this->high), $this->is_weighed);
+    }
+}
