@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Http\Resources\PlanCost;
 use App\Http\Resources\ShoppingResource;
 use App\Http\Resources\WantResource;
 use App\Models\Course;
@@ -24,6 +25,7 @@ final readonly class ListShopping
         private RecipeReader $reader,
         private Mixer $mixer,
         private Household $household,
+        private DescribeCupboard $describe,
     ) {}
 
     public function __invoke(Garden $garden): ShoppingResource
@@ -32,24 +34,27 @@ final readonly class ListShopping
             ->filter(static fn (Course $course): bool => $course->getAttribute('open') > 0);
         $cupboard = $this->household->cupboard($garden);
         $mixer = $this->mixer->with($this->household->own($garden));
-        $plans = [];
+        $plans = $planCosts = [];
         $rounds = 0;
         foreach ($courses as $course) {
             $open = $course->getAttribute('open');
+            $open = is_int($open) ? $open : 0;
             try {
                 $mix = $mixer->mix($this->reader->read($course->recipe->body), $course->volume_ml, $garden->units);
             } catch (BadInput) {
                 // A recipe that cannot be worked out any more needs nothing that could be said.
                 continue;
             }
-            $plans[] = [$cupboard->draws($mix, $course->products ?? []), is_int($open) ? $open : 0];
-            $rounds += is_int($open) ? $open : 0;
+            $draws = $cupboard->draws($mix, $course->products ?? []);
+            $plans[] = [$draws, $open];
+            $planCosts[] = new PlanCost($course->recipe->name, $open, $this->describe->cost($draws, 1, $garden), $this->describe->cost($draws, $open, $garden));
+            $rounds += $open;
         }
         $wants = Shopping::list($plans, $cupboard);
         $costs = array_filter(array_map(static fn (Want $want): ?float => $want->cost, $wants), static fn (?float $cost): bool => $cost !== null);
 
         return new ShoppingResource(
-            $rounds, count($plans), array_map(fn (Want $want): WantResource => $this->want($want, $garden), $wants),
+            $rounds, $planCosts, array_map(fn (Want $want): WantResource => $this->want($want, $garden), $wants),
             $costs === [] ? null : DescribeCupboard::money(array_sum($costs), $garden),
         );
     }

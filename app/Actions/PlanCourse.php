@@ -18,7 +18,10 @@ use Nebbia\Core\Schedule\Repeat;
 /** Turns "every n days, m times" into a course with dated rounds. */
 final readonly class PlanCourse
 {
-    /** @param  Collection<int, Planting>  $plantings of that garden */
+    /**
+     * @param  Collection<int, Planting>  $plantings  of that garden
+     * @param  array<int, string>  $products  line of the recipe => the bottle taken for it
+     */
     public function __invoke(
         Garden $garden,
         Recipe $recipe,
@@ -29,6 +32,7 @@ final readonly class PlanCourse
         Repeat $repeat,
         CarbonImmutable $startsOn,
         ?Trouble $trouble = null,
+        array $products = [],
     ): Course {
         $course = $garden->courses()->create([
             'recipe_id' => $recipe->id,
@@ -36,6 +40,7 @@ final readonly class PlanCourse
             'trouble_id' => $trouble?->id,
             'target' => $target,
             'volume_ml' => $volumeMl,
+            'products' => $products === [] ? null : $products,
             'every_days' => $repeat->everyDays,
             'times' => $repeat->times,
             'starts_on' => $startsOn->toDateString(),

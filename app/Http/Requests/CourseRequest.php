@@ -17,6 +17,10 @@ use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Schedule\Repeat;
 use OpenApi\Attributes as OA;
 
+#[OA\Schema(schema: 'ChosenProduct', required: ['line', 'product_id'], properties: [
+    new OA\Property(property: 'line', type: 'integer'),
+    new OA\Property(property: 'product_id', type: 'string'),
+])]
 #[OA\Schema(schema: 'NewCourse', required: ['recipe_id', 'planting_ids', 'every_days', 'times', 'starts_on'], properties: [
     new OA\Property(property: 'recipe_id', type: 'string'),
     new OA\Property(property: 'sprayer_id', type: 'string', nullable: true),
@@ -24,6 +28,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'target', type: 'string', nullable: true),
     new OA\Property(property: 'trouble_id', description: 'The trouble it is against.', type: 'string', nullable: true),
     new OA\Property(property: 'volume', description: 'As typed; the sprayer\'s usable volume if left out.', type: 'string', nullable: true),
+    new OA\Property(property: 'products', description: 'Bottles taken for lines of the recipe.', type: 'array', nullable: true, items: new OA\Items(ref: '#/components/schemas/ChosenProduct')),
     new OA\Property(property: 'every_days', type: 'integer'),
     new OA\Property(property: 'times', type: 'integer'),
     new OA\Property(property: 'starts_on', type: 'string', format: 'date'),
@@ -41,6 +46,9 @@ final class CourseRequest extends FormRequest
             'target' => ['nullable', 'string', 'max:80'],
             'trouble_id' => ['nullable', 'string'],
             'volume' => ['nullable', 'string', 'max:80'],
+            'products' => ['nullable', 'array', 'max:40'],
+            'products.*.line' => ['required', 'integer', 'between:0,40'],
+            'products.*.product_id' => ['required', 'string'],
             'every_days' => ['required', 'integer', 'between:1,'.Repeat::MAX_DAYS],
             'times' => ['required', 'integer', 'between:1,'.Repeat::MAX_TIMES],
             'starts_on' => ['required', 'date_format:Y-m-d'],
@@ -54,6 +62,8 @@ final class CourseRequest extends FormRequest
             'recipe_id' => 'No recipe is chosen: take one to the bench first.',
             'planting_ids' => 'Choose the plantings from the list.',
             'planting_ids.*' => 'A planting is chosen twice: choose it once.',
+            'products' => 'The chosen bottles cannot be read: choose them on the bench again.',
+            'products.*' => 'The chosen bottles cannot be read: choose them on the bench again.',
             'every_days' => 'The days between rounds must be a whole number from 1 to 366, like 7.',
             'times' => 'The number of rounds must be a whole number from 1 to 100, like 3.',
             'starts_on' => 'The first day is missing or is no day: choose one, like 2026-05-02.',
@@ -86,7 +96,23 @@ final class CourseRequest extends FormRequest
         $startsOn = CarbonImmutable::createFromFormat('!Y-m-d', $this->string('starts_on')->toString(), $garden->time_zone)
             ?? throw ValidationException::withMessages(['starts_on' => 'This is not a day: write it like 2026-05-02.']);
 
-        return static fn (): Course => $plan($garden, $recipe, $sprayer, $plantings, $target, $mix->finalVolume->likely, $repeat, $startsOn, $trouble);
+        $products = $this->products($garden);
+
+        return static fn (): Course => $plan($garden, $recipe, $sprayer, $plantings, $target, $mix->finalVolume->likely, $repeat, $startsOn, $trouble, $products);
+    }
+
+    /** @return array<int, string> line => product; one that is not there any more is left out */
+    private function products(Garden $garden): array
+    {
+        $chosen = [];
+        foreach ($this->array('products') as $one) {
+            if (is_array($one) && is_int($one['line'] ?? null) && is_string($one['product_id'] ?? null)) {
+                $chosen[$one['line']] = $one['product_id'];
+            }
+        }
+        $there = $garden->products()->whereKey(array_values($chosen))->pluck('id')->all();
+
+        return array_filter($chosen, static fn (string $id): bool => in_array($id, $there, true));
     }
 
     private function target(): string

@@ -16,7 +16,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'line', description: 'The line of which something else went in; the base if left out.', type: 'integer', nullable: true),
     new OA\Property(property: 'put', description: 'What really went in, as typed: "1 tbsp".', type: 'string'),
 ])]
-final readonly class RescueRequest extends BenchRequest
+final readonly class RescueRequest extends BenchInput
 {
     /** @return list<int> */
     public function in(): array

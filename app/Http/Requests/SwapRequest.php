@@ -15,7 +15,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'ingredient', description: 'Where it is no bottle of the cupboard.', type: 'string', nullable: true),
     new OA\Property(property: 'strength', type: 'string', nullable: true),
 ])]
-final readonly class SwapRequest extends BenchRequest
+final readonly class SwapRequest extends BenchInput
 {
     public function line(): ?int
     {

@@ -10,10 +10,13 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Shopping')]
 final readonly class ShoppingResource
 {
-    /** @param  list<WantResource>  $wants */
+    /**
+     * @param  list<PlanCost>  $plans
+     * @param  list<WantResource>  $wants
+     */
     public function __construct(
         #[OA\Property] public int $rounds,
-        #[OA\Property] public int $courses,
+        #[OA\Property(items: new OA\Items(ref: PlanCost::class))] public array $plans,
         #[OA\Property(items: new OA\Items(ref: WantResource::class))] public array $wants,
         #[OA\Property] public ?string $total,
     ) {}

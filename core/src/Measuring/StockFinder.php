@@ -75,7 +75,7 @@ final class StockFinder
 
     private function volume(float $ml): ?Measurement
     {
-        $key = (string) $ml;
+        $key = "$ml mL";
 
         return array_key_exists($key, $this->found) ? $this->found[$key] : $this->found[$key] = $this->finder->find($ml, null);
     }

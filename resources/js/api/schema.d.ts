@@ -861,6 +861,10 @@ export interface components {
             enemies?: "none" | "some" | "many";
             note?: string | null;
         };
+        ChosenProduct: {
+            line: number;
+            product_id: string;
+        };
         NewCourse: {
             recipe_id: string;
             sprayer_id?: string | null;
@@ -870,6 +874,8 @@ export interface components {
             trouble_id?: string | null;
             /** @description As typed; the sprayer's usable volume if left out. */
             volume?: string | null;
+            /** @description Bottles taken for lines of the recipe. */
+            products?: components["schemas"]["ChosenProduct"][] | null;
             every_days: number;
             times: number;
             /** Format: date */
@@ -972,19 +978,19 @@ export interface components {
             body: components["schemas"]["RecipeBody"];
             note?: string | null;
         };
-        RescueRequest: WithRequired<components["schemas"]["BenchRequest"], "recipe"> & {
+        RescueRequest: {
             recipe: components["schemas"]["RecipeBody"];
-            sprayer_id: string | null;
-            planting_id: string | null;
-            volume: string | null;
+            sprayer_id?: string | null;
+            planting_id?: string | null;
+            volume?: string | null;
             /** @description Lines that are in as planned. */
             in: number[];
             /** @description Of the base that is in. */
-            base_ml: number;
+            base_ml?: number;
             /** @description The line of which something else went in; the base if left out. */
-            line: number | null;
+            line?: number | null;
             /** @description What really went in, as typed: "1 tbsp". */
-            put: string;
+            put?: string;
         };
         RetirePlanting: {
             version: number;
@@ -1029,6 +1035,7 @@ export interface components {
             alkalinity_mg_l: number;
             /** @enum {string} */
             theme: "auto" | "light" | "dark";
+            currency?: string;
         };
         SkipRound: {
             version: number;
@@ -1065,15 +1072,15 @@ export interface components {
             /** @enum {string} */
             theme?: "auto" | "light" | "dark";
         };
-        SwapRequest: WithRequired<components["schemas"]["BenchRequest"], "recipe"> & {
+        SwapRequest: {
             recipe: components["schemas"]["RecipeBody"];
             /** @description Position of the line; the base if left out. */
-            line: number | null;
+            line?: number | null;
             /** @description The bottle to take instead. */
-            product_id: string | null;
+            product_id?: string | null;
             /** @description Where it is no bottle of the cupboard. */
-            ingredient: string | null;
-            strength: string | null;
+            ingredient?: string | null;
+            strength?: string | null;
         };
         NewTacticUse: {
             tactic: string;
@@ -1627,6 +1634,13 @@ export interface components {
             sprayer: components["schemas"]["Sprayer"];
             held: components["schemas"]["Held"] | null;
         };
+        /** @description What the rest of a course costs. */
+        PlanCost: {
+            recipe: string;
+            rounds: number;
+            each: components["schemas"]["Cost"];
+            all: components["schemas"]["Cost"];
+        };
         /** @description How to count. */
         SamplingPlan: {
             /** @enum {string} */
@@ -1910,7 +1924,7 @@ export interface components {
         /** @description What the planned rounds need beyond what is there. */
         Shopping: {
             rounds: number;
-            courses: number;
+            plans: components["schemas"]["PlanCost"][];
             wants: components["schemas"]["Want"][];
             total: string | null;
         };

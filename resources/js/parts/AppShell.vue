@@ -18,12 +18,16 @@ const views = [
   { name: 'scout', label: 'Scout', mark: 'M10.5 4a6.5 6.5 0 1 0 0 13 6.5 6.5 0 0 0 0-13M15.5 15.5L21 21M8 11c1-2.5 3-3.5 5-3.5' },
   { name: 'bench', label: 'Bench', mark: 'M9 3h6M10 3v6l-4 9a2 2 0 0 0 2 3h8a2 2 0 0 0 2-3l-4-9V3M8 15h8' },
   { name: 'rounds', label: 'Rounds', mark: 'M4 7h16M4 12h16M4 17h16M8 5v4M14 10v4M11 15v4' },
+  { name: 'pantry', label: 'Pantry', rare: true, mark: 'M4 4h16v16H4zM4 12h16M8 4v4M8 15v2M13 12V8h3v4M15 20v-4' },
   { name: 'notebook', label: 'Notebook', rare: true, mark: 'M7 3h11v18H7zM7 7H4M7 12H4M7 17H4M11 8h4M11 12h4' },
   { name: 'settings', label: 'Settings', rare: true, mark: 'M4 7h10M18 7h2M4 17h2M10 17h10M16 5v4M8 15v4' },
 ]
 /** On a phone there is room for five views; the rest is behind one more button. */
 const more = ref(false)
-const isHere = (name: string) => route.name === name || (name === 'garden' && route.name === 'trouble') || (name === 'bench' && route.name === 'card')
+const under: Record<string, string> = { trouble: 'garden', card: 'bench', compare: 'bench', label: 'bench' }
+const isHere = (name: string) => route.name === name || under[String(route.name)] === name
+/** On a phone the rare ones stand above each other. */
+const above = (name: string) => views.filter((view) => view.rare).reverse().findIndex((view) => view.name === name)
 
 router.onError((e: unknown) => {
   failure.value = e instanceof Error ? e : new Error('Something went wrong.')
@@ -48,7 +52,7 @@ onErrorCaptured((e) => {
         <span class="garden">{{ store.garden?.name }}</span>
       </div>
       <ul>
-        <li v-for="view in views" :key="view.name" :class="{ rare: view.rare, last: view.name === 'settings', shown: more }">
+        <li v-for="view in views" :key="view.name" :class="{ rare: view.rare, last: view.name === 'settings', shown: more }" :style="view.rare ? { '--above': above(view.name) } : undefined">
           <router-link :to="{ name: view.name }" :class="{ here: isHere(view.name) }" :aria-current="isHere(view.name) ? 'page' : undefined">
             <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="view.mark" /></svg>
             {{ view.label }}
@@ -95,8 +99,7 @@ main { min-width: 0; outline: none; }
   li { flex: 1; }
   li.last { margin: 0; }
   li.rare { display: none; }
-  li.rare.shown { display: block; position: absolute; bottom: 100%; right: 8px; width: 170px; background: var(--paper); border: 1px solid var(--line); border-radius: 10px; margin-bottom: 72px; }
-  li.rare.last.shown { margin-bottom: 6px; }
+  li.rare.shown { display: block; position: absolute; bottom: 100%; right: 8px; width: 170px; background: var(--paper); border: 1px solid var(--line); border-radius: 10px; margin-bottom: calc(6px + 66px * var(--above)); }
   li.rare a { flex-direction: row; gap: 12px; padding: 7px 16px; font-size: 16px; border-top: 0; }
   .more { display: block; }
   .more button { width: 100%; min-height: 58px; display: flex; flex-direction: column; align-items: center; gap: 1px; padding: 7px 2px 8px; border: 0; border-top: 3px solid transparent; background: none; font-size: 14px; cursor: pointer; }

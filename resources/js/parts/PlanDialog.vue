@@ -9,7 +9,7 @@ import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 
 const shown = defineModel<boolean>('shown', { required: true })
-const props = defineProps<{ recipe: Recipe; sprayerId: string | null; plantingId: string | null; volume: string; trouble?: TroublePage | null }>()
+const props = defineProps<{ recipe: Recipe; sprayerId: string | null; plantingId: string | null; volume: string; trouble?: TroublePage | null; products?: Record<number, string> }>()
 
 const store = useGarden()
 const times = useTimes()
@@ -46,7 +46,7 @@ async function plan(): Promise<void> {
       params: { path: { garden: store.id } },
       body: {
         recipe_id: props.recipe.id, sprayer_id: form.sprayer || null, planting_ids: form.plantings, target: form.target || null, trouble_id: props.trouble?.brief.id ?? null,
-        volume: props.volume || null, every_days: form.every, times: form.times, starts_on: form.starts,
+        volume: props.volume || null, products: Object.entries(props.products ?? {}).map(([line, product]) => ({ line: Number(line), product_id: product })), every_days: form.every, times: form.times, starts_on: form.starts,
       },
     }))
     shown.value = false

@@ -9,7 +9,7 @@ const sprayerId = defineModel<string | null>('sprayerId', { required: true })
 const plantingId = defineModel<string | null>('plantingId', { required: true })
 const volume = defineModel<string>('volume', { required: true })
 const props = defineProps<{ errors: Record<string, string>; bench: Bench | null }>()
-defineEmits<{ recipes: []; create: [] }>()
+defineEmits<{ recipes: []; create: []; paste: []; need: [] }>()
 
 const store = useGarden()
 const zones = computed(() => [...new Set(store.plantings.map((p) => p.zone))].map((zone) => ({ zone, plantings: store.plantings.filter((p) => p.zone === zone) })))
@@ -25,6 +25,7 @@ const volumeHint = computed(() => (props.bench ? props.bench.makes : ''))
     </div>
     <div class="actions">
       <n-button @click="$emit('recipes')">Recipes</n-button>
+      <n-button @click="$emit('paste')">Paste a recipe</n-button>
       <n-button @click="$emit('create')">New</n-button>
     </div>
     <div class="choices">
@@ -49,6 +50,7 @@ const volumeHint = computed(() => (props.bench ? props.bench.makes : ''))
         </select>
       </div>
     </div>
+    <p class="need wide"><button type="button" class="link" @click="$emit('need')">How much do I need?</button></p>
     <p v-if="errors.volume" id="error-volume" class="field-error wide">{{ errors.volume }}</p>
   </header>
 </template>
@@ -60,6 +62,8 @@ const volumeHint = computed(() => (props.bench ? props.bench.makes : ''))
 .choices { grid-column: 1 / -1; display: flex; flex-wrap: wrap; gap: 12px 20px; align-items: end; }
 .choices .field { min-width: 0; }
 .volume { width: 110px; }
+.link { border: 0; background: none; color: var(--leaf); text-decoration: underline; cursor: pointer; padding: 4px 0; min-height: 34px; }
+.need { margin-top: -6px; }
 .wide { grid-column: 1 / -1; }
 .chips { display: flex; flex-wrap: wrap; gap: 8px; }
 .chips button { min-height: 44px; padding: 6px 14px; border: 1px solid var(--line); border-radius: 8px; background: var(--paper); cursor: pointer; }

@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import BenchBanner from './BenchBanner.vue'
 import BenchHead from './BenchHead.vue'
+import FitNote from './FitNote.vue'
+import NeedDialog from './NeedDialog.vue'
+import PasteDialog from './PasteDialog.vue'
 import PlanDialog from '@/parts/PlanDialog.vue'
 import RecipeFrame from './RecipeFrame.vue'
 import RecipeLines from './RecipeLines.vue'
 import RecipePicker from './RecipePicker.vue'
 import StaleDialog from './StaleDialog.vue'
+import SwapNote from './SwapNote.vue'
 import TroubleStrip from './TroubleStrip.vue'
 import VersionsDrawer from './VersionsDrawer.vue'
 import BurdenBar from '@/parts/BurdenBar.vue'
@@ -14,15 +18,16 @@ import LoadingNote from '@/parts/LoadingNote.vue'
 import MixingSteps from '@/parts/MixingSteps.vue'
 import StrengthGauge from '@/parts/StrengthGauge.vue'
 import VesselPicture from '@/parts/VesselPicture.vue'
-import { api, ApiFailure, take, type RecipeVersion } from '@/api/client'
+import { api, ApiFailure, take, type RecipeBody, type RecipeVersion } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useLocalStorage } from '@vueuse/core'
-import { NButton } from 'naive-ui'
-import { computed, ref, watch } from 'vue'
+import { NButton, useMessage } from 'naive-ui'
+import { computed, h, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useBench, type BenchChoice } from './useBench'
-import { useDraft } from './useDraft'
+import { useDraft } from '@/stores/draft'
 import { useRecipeActions } from './useRecipeActions'
+import { useSwap } from './useSwap'
 import { useTrouble } from './useTrouble'
 
 const store = useGarden()
@@ -32,6 +37,8 @@ const draft = useDraft()
 const { recipe, body, note, changed } = draft
 const { trouble } = useTrouble()
 const actions = useRecipeActions(draft)
+const cupboard = useSwap(body)
+const message = useMessage()
 
 const asText = (value: unknown) => (typeof value === 'string' ? value : '')
 const lastSprayer = useLocalStorage<string | null>('nebbia.sprayer', null)
@@ -42,6 +49,8 @@ const volume = ref('')
 const showPicker = ref(false)
 const showVersions = ref(false)
 const showPlan = ref(false)
+const showPaste = ref(route.query.paste !== undefined)
+const showNeed = ref(false)
 const missing = ref<string | null>(null)
 
 const choice = computed<BenchChoice | null>(() => body.value && {
@@ -81,6 +90,27 @@ watch(sprayerId, (id) => {
   volume.value = ''
   lastSprayer.value = id
 })
+watch(() => recipe.value?.id, () => cupboard.forget())
+
+/** A pasted recipe becomes a new one; what had been begun before can be brought back. */
+function takePasted(pasted: RecipeBody): void {
+  const before = draft.begin(pasted)
+  if (route.params.recipe !== 'new') pick('new')
+  if (!before) return
+  const shown = message.info(() => h('span', { class: 'undo-line' }, [
+    'The recipe you had begun is set aside.',
+    h(NButton, { size: 'small', secondary: true, onClick: () => { draft.begin(before); shown.destroy() } }, { default: () => 'Bring it back' }),
+  ]), { duration: 12_000, keepAliveOnHover: true, closable: true })
+}
+/** The volume is asked anew when the sprayer changes, so it is set after that. */
+async function takeNeed(id: string, wanted: string): Promise<void> {
+  sprayerId.value = id
+  await Promise.resolve()
+  volume.value = wanted
+}
+/** Mixing, the label and the comparison go by the address. */
+const along = computed(() => ({ params: { recipe: recipe.value?.id ?? 'new' }, query: { sprayer: sprayerId.value ?? undefined, planting: plantingId.value ?? undefined, volume: volume.value || undefined } }))
+const wets = computed(() => bench.value?.lines.some((line) => ['soap', 'soap-solid', 'oil'].includes(line.group)) ?? false)
 
 const pick = (id: string) => void router.push({ name: 'bench', params: { recipe: id }, query: route.query })
 function bringBack(version: RecipeVersion): void {
@@ -97,15 +127,16 @@ function bringBack(version: RecipeVersion): void {
       <trouble-strip v-if="trouble" :page="trouble" :recipe="recipe?.id" @pick="pick" @leave="router.replace({ query: { ...route.query, trouble: undefined } })" />
       <bench-head
         v-model:name="body.name" v-model:sprayer-id="sprayerId" v-model:planting-id="plantingId" v-model:volume="volume"
-        :errors="errors" :bench="bench" @recipes="showPicker = true" @create="pick('new')"
+        :errors="errors" :bench="bench" @recipes="showPicker = true" @create="pick('new')" @paste="showPaste = true" @need="showNeed = true"
       />
       <p v-if="failure" class="field-error" role="alert">{{ failure }}</p>
       <bench-banner v-if="bench" :bench="bench" :stale="Object.keys(benchErrors).length > 0" />
+      <swap-note :name="cupboard.name.value" :findings="cupboard.findings.value" :refused="cupboard.refused.value" :swapped="cupboard.before.value !== null" @back="cupboard.putBack" @keep="cupboard.forget" />
       <div class="columns">
         <section aria-labelledby="written">
           <h2 id="written">As written</h2>
-          <recipe-frame v-model="body" :bench="bench" :errors="errors" />
-          <recipe-lines v-model="body" :bench="bench" :errors="errors" />
+          <recipe-frame v-model="body" :bench="bench" :errors="errors" @swap="cupboard.swap(null, $event)" />
+          <recipe-lines v-model="body" :bench="bench" :errors="errors" @swap="(line, offer) => cupboard.swap(line, offer)" />
           <label class="note">
             <span class="soft small">Note</span>
             <textarea v-model="note" class="native" rows="2" />
@@ -113,6 +144,8 @@ function bringBack(version: RecipeVersion): void {
         </section>
         <section v-if="bench" class="middle" aria-label="The vessel">
           <vessel-picture :bench="bench" />
+          <n-button class="mix" type="primary" size="large" @click="router.push({ name: 'mix', ...along })">Mix it, step by step</n-button>
+          <fit-note :bench="bench" />
           <mixing-steps :layers="bench.layers" />
         </section>
         <section v-if="bench" aria-labelledby="inside">
@@ -127,6 +160,8 @@ function bringBack(version: RecipeVersion): void {
         <n-button v-if="changed && recipe" @click="draft.drop(body.units)">Drop my changes</n-button>
         <template v-if="recipe">
           <n-button :disabled="changed" @click="showPlan = true">Plan the rounds</n-button>
+          <n-button @click="router.push({ name: 'label', ...along })">Bottle label</n-button>
+          <n-button @click="router.push({ name: 'compare', query: { recipes: recipe.id, planting: plantingId ?? undefined } })">Compare</n-button>
           <n-button @click="actions.copy()">Copy</n-button>
           <n-button @click="showVersions = true">Versions</n-button>
           <n-button @click="router.push({ name: 'card', params: { recipe: recipe.id }, query: { sprayer: sprayerId ?? undefined, planting: plantingId ?? undefined } })">Card to print</n-button>
@@ -137,8 +172,10 @@ function bringBack(version: RecipeVersion): void {
       </footer>
       <stale-dialog v-if="actions.theirs.value" v-model:shown="actions.showStale.value" :mine="body" :theirs="actions.theirs.value" @keep="actions.keepMine()" @take="actions.takeTheirs()" />
       <versions-drawer v-if="recipe" v-model:shown="showVersions" :recipe-id="recipe.id" @bring="bringBack" />
-      <plan-dialog v-if="recipe" v-model:shown="showPlan" :recipe="recipe" :sprayer-id="sprayerId" :planting-id="plantingId" :volume="volume" :trouble="trouble" />
+      <plan-dialog v-if="recipe" v-model:shown="showPlan" :recipe="recipe" :sprayer-id="sprayerId" :planting-id="plantingId" :volume="volume" :trouble="trouble" :products="cupboard.chosen.value" />
+      <need-dialog v-model:shown="showNeed" :planting-id="plantingId" :used-for="body.use" :wets="wets" @take="takeNeed" />
     </template>
+    <paste-dialog v-model:shown="showPaste" @take="takePasted" />
     <recipe-picker v-model:shown="showPicker" @pick="pick" />
   </div>
 </template>
@@ -147,7 +184,8 @@ function bringBack(version: RecipeVersion): void {
 .bench { padding: 20px 26px 0; display: grid; gap: 16px; }
 .columns { display: grid; grid-template-columns: minmax(300px, 1fr) 316px minmax(320px, 1.05fr); gap: 26px; align-items: start; }
 .against { font: 400 15px 'Atkinson Hyperlegible Next', sans-serif; }
-.middle { display: grid; gap: 8px; }
+.middle { display: grid; gap: 10px; }
+.mix { min-height: 48px; }
 .note { display: grid; margin-top: 14px; }
 .foot {
   position: sticky; bottom: 0; display: flex; flex-wrap: wrap; gap: 10px; align-items: center; background: var(--paper); border-top: 1px solid var(--line);

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import type { Bench, RecipeBody } from '@/api/client'
+import CupboardLine from './CupboardLine.vue'
+import type { Bench, Offer, RecipeBody } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { computed } from 'vue'
 
 /** The recipe's base, basis and use: what the lines are added to. */
 const recipe = defineModel<RecipeBody>({ required: true })
 const props = defineProps<{ bench: Bench | null; errors: Record<string, string> }>()
+const emit = defineEmits<{ swap: [offer: Offer] }>()
 
 const store = useGarden()
 const liquids = computed(() => store.knowledge.ingredients.filter((i) => i.is_liquid))
@@ -63,6 +65,7 @@ function setBaseStrength(text: string): void {
       <span class="soft small">strength of the base</span>
       <input class="native" autocomplete="off" :value="recipe.base.strength ?? ''" aria-label="Strength of base" @input="setBaseStrength(($event.target as HTMLInputElement).value)">
     </label>
+    <cupboard-line v-if="recipe.base.liquid !== 'water'" :offers="bench?.base_offers ?? []" label="the base" @pick="emit('swap', $event)" />
     <p v-if="error('base.amount')" id="error-base" class="field-error">{{ error('base.amount') }}</p>
     <p v-if="error('base.liquid')" class="field-error">{{ error('base.liquid') }}</p>
     <p v-if="error('base.strength')" class="field-error">{{ error('base.strength') }}</p>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import type { Bench, RecipeBody } from '@/api/client'
+import CupboardLine from './CupboardLine.vue'
+import type { Bench, Offer, RecipeBody } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { NButton, NSelect } from 'naive-ui'
 import { computed } from 'vue'
 
 const recipe = defineModel<RecipeBody>({ required: true })
 const props = defineProps<{ bench: Bench | null; errors: Record<string, string> }>()
+const emit = defineEmits<{ swap: [line: number, offer: Offer] }>()
 
 const store = useGarden()
 const options = computed(() => store.knowledge.ingredients.map((i) => ({ value: i.id, label: i.name, also: `${i.name} ${i.also}`.toLowerCase() })))
@@ -44,6 +46,7 @@ function remove(n: number): void {
         <div v-if="worked(n)" class="worked">
           <strong>{{ worked(n)?.precise }}</strong>
           <span class="soft small">{{ worked(n)?.measure }}</span>
+          <span v-if="worked(n)?.both_ways" class="soft small">{{ worked(n)?.both_ways }}</span>
         </div>
       </div>
       <label class="typed">
@@ -63,6 +66,9 @@ function remove(n: number): void {
       <n-button class="out" quaternary size="small" :aria-label="`Take out ingredient ${n + 1}`" @click="remove(n)">
         <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true"><path d="M5 5l10 10M15 5L5 15" stroke="currentColor" stroke-width="2" stroke-linecap="round" /></svg>
       </n-button>
+      <cupboard-line class="wide" :offers="worked(n)?.offers ?? []" :label="`ingredient ${n + 1}`" @pick="emit('swap', n, $event)" />
+      <p v-if="worked(n)?.stock" class="wide small stock">{{ worked(n)?.stock }}</p>
+      <p v-else-if="worked(n)?.measure_is_near === false" class="wide small stock">Your tools measure this only to {{ Math.round(worked(n)?.measure_worst_percent ?? 0) }} %. Make a larger batch, or use a finer one.</p>
       <p v-if="error(`ingredients.${n}.ingredient`)" class="field-error">{{ error(`ingredients.${n}.ingredient`) }}</p>
       <p v-if="error(`ingredients.${n}.amount`)" :id="`error-amount-${n}`" class="field-error">{{ error(`ingredients.${n}.amount`) }}</p>
       <p v-if="error(`ingredients.${n}.strength`)" class="field-error">{{ error(`ingredients.${n}.strength`) }}</p>
@@ -75,9 +81,10 @@ function remove(n: number): void {
 .line { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 40px; gap: 6px 10px; padding: 12px 0; border-top: 1px solid var(--line); align-items: end; }
 .first { grid-column: 1 / 4; display: flex; gap: 12px; align-items: center; justify-content: space-between; }
 .which { flex: 1 1 auto; min-width: 0; max-width: 250px; }
-.worked { flex: 0 0 auto; max-width: 50%; text-align: right; display: grid; line-height: 1.3; }
+.worked { flex: 0 1 auto; max-width: 55%; text-align: right; display: grid; line-height: 1.3; }
 .worked strong { font-size: 19px; }
 .typed { display: grid; gap: 1px; }
 .out { padding: 0; width: 40px; height: 44px; }
-.field-error { grid-column: 1 / 4; }
+.field-error, .wide { grid-column: 1 / 4; }
+.stock { border-left: 3px solid var(--brass); padding-left: 10px; }
 </style>

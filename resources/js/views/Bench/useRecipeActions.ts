@@ -3,7 +3,7 @@ import { useChanges } from '@/stores/changes'
 import { useGarden } from '@/stores/garden'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { useDraft } from './useDraft'
+import type { useDraft } from '@/stores/draft'
 
 /** Saving, copying and deleting the recipe on the bench; each can be undone, and a stale save shows both versions. */
 export function useRecipeActions(draft: ReturnType<typeof useDraft>) {

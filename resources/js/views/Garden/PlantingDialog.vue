@@ -14,7 +14,7 @@ const emit = defineEmits<{ changed: [] }>()
 const store = useGarden()
 const { errors, busy, attempt, done } = useSaving()
 const stages = ['seedling', 'cutting', 'young', 'growing', 'flowering', 'fruiting', 'dormant']
-const blank = { plant: '', name: '', variety: '', number: 1, stage: 'growing', zone_id: '', height: '', indoors: false, in_flower: false, harvest_on: '', new_until: '', value: 'dear' as Planting['value'], note: '' }
+const blank = { plant: '', name: '', variety: '', number: 1, stage: 'growing', zone_id: '', height: '', area: '', pot: '', indoors: false, in_flower: false, harvest_on: '', new_until: '', value: 'dear' as Planting['value'], note: '' }
 const form = reactive({ ...blank })
 const why = ref('')
 const retiring = ref(false)
@@ -28,7 +28,7 @@ watch(shown, (now) => {
   Object.assign(form, blank, { zone_id: props.zoneId ?? store.zones[0]?.id ?? '' })
   if (one) {
     Object.assign(form, {
-      plant: one.kind, name: one.name, variety: one.variety ?? '', number: one.number, stage: one.stage, zone_id: one.zone_id, height: one.height_cm === null ? '' : String(one.height_cm),
+      plant: one.kind, name: one.name, variety: one.variety ?? '', number: one.number, stage: one.stage, zone_id: one.zone_id, height: one.height_cm === null ? '' : String(one.height_cm), area: one.area_m2 === null ? '' : String(one.area_m2), pot: one.pot_l === null ? '' : String(one.pot_l),
       indoors: one.indoors, in_flower: one.in_flower, harvest_on: one.harvest_on ?? '', new_until: one.new_until ?? '', value: one.value, note: one.note ?? '',
     })
   }
@@ -36,8 +36,8 @@ watch(shown, (now) => {
 const title = computed(() => (props.planting ? props.planting.name : 'Add a planting'))
 
 const save = () => attempt(async () => {
-  const { height, ...rest } = form
-  const body = { ...rest, harvest_on: form.harvest_on || null, new_until: form.new_until || null, height_cm: height.trim() || null }
+  const { height, area, pot, ...rest } = form
+  const body = { ...rest, harvest_on: form.harvest_on || null, new_until: form.new_until || null, height_cm: height.trim() || null, area_m2: area.trim() || null, pot_l: pot.trim() || null }
   const path = { garden: store.id }
   const saved = props.planting
     ? await take(api.PUT('/api/gardens/{garden}/plantings/{planting}', { params: { path: { ...path, planting: props.planting.id } }, body: { ...body, version: props.planting.version } }))
@@ -80,6 +80,16 @@ const retire = () => attempt(async () => {
           <label for="p-height">Height, cm</label>
           <input id="p-height" v-model="form.height" class="native" inputmode="decimal" autocomplete="off" :aria-invalid="errors.height_cm ? 'true' : undefined">
           <p v-if="errors.height_cm" class="field-error">{{ errors.height_cm }}</p>
+        </div>
+        <div class="field">
+          <label for="p-area">Ground they cover, m²</label>
+          <input id="p-area" v-model="form.area" class="native" inputmode="decimal" autocomplete="off" placeholder="for a bed" :aria-invalid="errors.area_m2 ? 'true' : undefined">
+          <p v-if="errors.area_m2" class="field-error">{{ errors.area_m2 }}</p>
+        </div>
+        <div class="field">
+          <label for="p-pot">Litres of one pot</label>
+          <input id="p-pot" v-model="form.pot" class="native" inputmode="decimal" autocomplete="off" placeholder="for a drench" :aria-invalid="errors.pot_l ? 'true' : undefined">
+          <p v-if="errors.pot_l" class="field-error">{{ errors.pot_l }}</p>
         </div>
         <div class="field">
           <label for="p-value">What it is worth to you</label>

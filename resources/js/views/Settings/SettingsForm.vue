@@ -56,6 +56,11 @@ const shown = (value: number | null | undefined) => (value === null || value ===
           <option value="dark">Dark</option>
         </select>
       </div>
+      <div v-if="form.currency !== undefined" class="field">
+        <label for="set-money">Sign of your money</label>
+        <input id="set-money" v-model="form.currency" class="native" maxlength="4" autocomplete="off">
+        <p v-if="errors.currency" class="field-error">{{ errors.currency }}</p>
+      </div>
       <div class="field">
         <label for="set-lat">Latitude</label>
         <input id="set-lat" class="native" inputmode="decimal" :value="shown(form.latitude)" placeholder="45.9" @change="form.latitude = number(($event.target as HTMLInputElement).value)">

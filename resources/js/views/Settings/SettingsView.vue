@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import SprayerList from './SprayerList.vue'
 import SettingsForm from './SettingsForm.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, ApiFailure, take } from '@/api/client'
@@ -17,6 +16,7 @@ function fromStore() {
   return {
     name: garden.name, units: garden.units, language: garden.language, time_zone: garden.time_zone, latitude: garden.latitude,
     longitude: garden.longitude, hardness_mg_l: garden.hardness_mg_l, alkalinity_mg_l: garden.alkalinity_mg_l, theme: garden.theme,
+    currency: garden.currency,
   }
 }
 const form = ref(fromStore())
@@ -43,7 +43,7 @@ async function save(): Promise<void> {
       <settings-form v-model="form" :errors="errors" />
       <div class="actions"><n-button type="primary" attr-type="submit">Save the settings</n-button></div>
     </form>
-    <sprayer-list />
+    <p class="soft">Sprayers, measuring spoons and bottles are in the <router-link :to="{ name: 'pantry' }">Pantry</router-link>.</p>
   </div>
 </template>
 

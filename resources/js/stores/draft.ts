@@ -52,6 +52,17 @@ export function useDraft() {
     version.value = 0
   }
 
+  /** Begins a new recipe with a body; what was begun before is given back, if there was anything. */
+  function begin(wanted: RecipeBody): RecipeBody | null {
+    const kept = read('new')
+    recipe.value = null
+    body.value = wanted
+    note.value = ''
+    version.value = 0
+    localStorage.setItem(key('new'), JSON.stringify({ version: 0, body: wanted, note: '' } satisfies Kept))
+    return kept && JSON.stringify(kept.body) !== JSON.stringify(emptyBody(kept.body.units)) ? kept.body : null
+  }
+
   /** What is stored becomes what is on the bench. */
   function settle(stored: Recipe): void {
     localStorage.removeItem(key(id.value))
@@ -74,7 +85,7 @@ export function useDraft() {
     else localStorage.removeItem(key(id.value))
   }, { deep: true })
 
-  return { recipe, body, note, version, changed, open, openNew, settle, drop }
+  return { recipe, body, note, version, changed, open, openNew, begin, settle, drop }
 }
 
 function read(id: string): Kept | null {

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import type { Offer } from '@/api/client'
+import { computed } from 'vue'
+
+/** Which bottle of the cupboard a line is poured from, and the others that could be. */
+const props = defineProps<{ offers: Offer[]; label: string }>()
+const emit = defineEmits<{ pick: [offer: Offer] }>()
+
+const same = computed(() => props.offers.find((offer) => offer.is_same))
+function pick(id: string): void {
+  const offer = props.offers.find((one) => one.product_id === id)
+  if (offer) emit('pick', offer)
+}
+</script>
+
+<template>
+  <label v-if="offers.length" class="cupboard">
+    <span class="soft small">from</span>
+    <select class="native" :aria-label="`Bottle for ${label}`" :value="same?.product_id ?? ''" @change="pick(($event.target as HTMLSelectElement).value)">
+      <option v-if="!same" value="">a bottle as written, not in the cupboard</option>
+      <option v-for="offer in offers" :key="offer.product_id" :value="offer.product_id">{{ offer.name }}, {{ offer.strength }}</option>
+    </select>
+  </label>
+</template>
+
+<style scoped>
+.cupboard { display: grid; grid-template-columns: auto minmax(0, 1fr); gap: 8px; align-items: center; }
+.native { min-height: 38px; padding: 4px 10px; background: none; border-color: var(--line); }
+</style>

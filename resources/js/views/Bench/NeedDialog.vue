@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import AppDialog from '@/parts/AppDialog.vue'
+import { api, ApiFailure, take, type Need, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { NButton } from 'naive-ui'
+import { computed, reactive, ref, shallowRef, watch } from 'vue'
+
+/** How much spray some plantings take, and which sprayer filled how often does it. */
+const shown = defineModel<boolean>('shown', { required: true })
+const props = defineProps<{ plantingId: string | null; usedFor: string; wets: boolean }>()
+const emit = defineEmits<{ take: [sprayerId: string, volume: string] }>()
+
+const store = useGarden()
+const need = shallowRef<Need | null>(null)
+const errors = ref<Record<string, string>>({})
+const form = reactive({ plantings: [] as string[], wetting: 'run-off' as Schemas['NeedRequest']['wetting'], ground: '' })
+const zones = computed(() => [...new Set(store.plantings.map((p) => p.zone))].map((zone) => ({ zone, plantings: store.plantings.filter((p) => p.zone === zone) })))
+
+watch(shown, (now) => {
+  if (!now) return
+  errors.value = {}
+  form.wetting = props.usedFor === 'drench' ? 'drench' : props.usedFor === 'weed' ? 'ground' : 'run-off'
+  form.plantings = props.plantingId ? [props.plantingId] : []
+  void ask()
+})
+async function ask(): Promise<void> {
+  if (form.wetting === 'ground' ? form.ground.trim() === '' : form.plantings.length === 0) {
+    need.value = null
+    errors.value = {}
+    return
+  }
+  try {
+    need.value = await take(api.POST('/api/gardens/{garden}/bench/need', {
+      params: { path: { garden: store.id } }, body: { planting_ids: form.wetting === 'ground' ? [] : form.plantings, wetting: form.wetting, wets: props.wets, ground_m2: form.ground || null },
+    }))
+    errors.value = {}
+  } catch (e) {
+    if (!(e instanceof ApiFailure) || e.status !== 422) throw e
+    errors.value = e.fields
+    need.value = null
+  }
+}
+watch(form, () => { if (shown.value) void ask() }, { deep: true })
+
+function use(way: Schemas['FillWay']): void {
+  const fill = way.fills[0]
+  if (!fill) return
+  shown.value = false
+  emit('take', fill.sprayer_id, way.volume)
+}
+</script>
+
+<template>
+  <app-dialog v-model:shown="shown" title="How much do I need?" :width="860">
+    <div class="sides">
+      <div class="left">
+        <div class="field">
+          <label for="n-wetting">Put on</label>
+          <select id="n-wetting" v-model="form.wetting" class="native">
+            <option value="run-off">until it drips, both sides of the leaves</option>
+            <option value="mist">as a mist</option>
+            <option value="drench">as a drench, pot by pot</option>
+            <option value="ground">on open ground and paths</option>
+          </select>
+        </div>
+        <div v-if="form.wetting === 'ground'" class="field">
+          <label for="n-ground">How much ground, m²</label>
+          <input id="n-ground" v-model="form.ground" class="native" inputmode="decimal" autocomplete="off" placeholder="12" :aria-invalid="errors.ground_m2 ? 'true' : undefined">
+          <p v-if="errors.ground_m2 ?? errors.area_m2" class="field-error">{{ errors.ground_m2 ?? errors.area_m2 }}</p>
+        </div>
+        <fieldset v-else>
+          <legend>Which plants</legend>
+          <div v-for="group in zones" :key="group.zone">
+            <p class="soft small">{{ group.zone }}</p>
+            <label v-for="planting in group.plantings" :key="planting.id" class="check"><input v-model="form.plantings" type="checkbox" :value="planting.id"> {{ planting.name }} <span class="soft small">{{ planting.number }} ×{{ planting.height_cm ? ` ${planting.height_cm} cm` : '' }}</span></label>
+          </div>
+        </fieldset>
+      </div>
+      <div class="right" aria-live="polite">
+        <template v-if="need">
+          <p class="total"><strong>{{ need.said }}</strong> <span class="soft">likely; {{ need.range }}</span></p>
+          <p class="soft small">Make {{ need.with_extra }}, a tenth more, and look: what you log is learned from.</p>
+          <ul class="stands">
+            <li v-for="stand in need.stands" :key="stand.name"><span v-if="stand.name" class="name">{{ stand.name }}</span><strong>{{ stand.total }}</strong><span class="soft small wide">{{ stand.because }} {{ stand.range }}. Ground: {{ stand.basis }}, {{ stand.sure }} certainty.</span></li>
+          </ul>
+          <h3>From your sprayers</h3>
+          <ul class="ways">
+            <li v-for="(way, n) in need.ways" :key="n">
+              <span><template v-for="(fill, m) in way.fills" :key="fill.sprayer_id"><template v-if="m"> and </template>{{ fill.name }}, {{ fill.fills === 1 ? 'once' : `${fill.fills} times` }} {{ fill.each }}<span v-if="fill.dedicated_to" class="soft small"> (kept for {{ fill.dedicated_to }})</span></template><span v-if="way.takes" class="soft small">, {{ way.takes }}</span></span>
+              <n-button v-if="way.fills.length === 1" size="small" @click="use(way)">Mix so</n-button>
+            </li>
+          </ul>
+        </template>
+        <p v-else-if="errors.pot_l ?? errors.planting_ids" class="field-error">{{ errors.pot_l ?? errors.planting_ids }}</p>
+        <p v-else class="soft">Choose what is to be sprayed. The volume comes from how many there are and how high, and from what you used before.</p>
+      </div>
+    </div>
+  </app-dialog>
+</template>
+
+<style scoped>
+.sides { display: grid; gap: 20px 28px; grid-template-columns: repeat(auto-fit, minmax(min(320px, 100%), 1fr)); align-items: start; }
+.left, .right { display: grid; gap: 12px; grid-template-columns: minmax(0, 1fr); }
+fieldset { border: 1px solid var(--line); border-radius: 8px; padding: 8px 14px 12px; min-width: 0; max-height: 360px; overflow: auto; }
+legend { font-weight: 600; font-size: 15px; padding: 0 6px; }
+.check { display: flex; flex-wrap: wrap; gap: 2px 10px; align-items: center; min-height: 36px; }
+.check input { width: 20px; height: 20px; accent-color: var(--leaf); }
+.total strong { font: 600 30px/1.2 var(--title); }
+ul { list-style: none; margin: 0; padding: 0; }
+li { border-top: 1px solid var(--line); padding: 8px 0; display: flex; flex-wrap: wrap; justify-content: space-between; gap: 2px 12px; align-items: center; }
+.wide { flex-basis: 100%; }
+.ways li > span { flex: 1 1 200px; }
+</style>

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import LoadingNote from '@/parts/LoadingNote.vue'
+import PageHead from '@/parts/PageHead.vue'
+import { api, ApiFailure, take, type BottleLabel } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useRecipeOnBench } from '@/stores/recipeOnBench'
+import { NButton } from 'naive-ui'
+import { ref, shallowRef } from 'vue'
+import { useRoute } from 'vue-router'
+
+/** What belongs on the bottle, to print from here or as a PDF of label size. */
+const store = useGarden()
+const route = useRoute()
+const bench = useRecipeOnBench()
+const label = shallowRef<BottleLabel | null>(null)
+const failure = ref<string | null>(null)
+const text = (value: unknown) => (typeof value === 'string' && value !== '' ? value : null)
+
+const asked = () => ({ recipe: bench.body.value!, sprayer_id: text(route.query.sprayer), planting_id: null, volume: text(route.query.volume) })
+async function work(): Promise<void> {
+  await bench.openFrom(String(route.params.recipe))
+  if (!bench.body.value) return
+  try {
+    label.value = await take(api.POST('/api/gardens/{garden}/bench/label', { params: { path: { garden: store.id } }, body: asked() }))
+  } catch (e) {
+    if (!(e instanceof ApiFailure)) throw e
+    failure.value = Object.values(e.fields)[0] ?? e.message
+  }
+}
+void work()
+
+async function pdf(): Promise<void> {
+  const file = await take(api.POST('/api/gardens/{garden}/bench/label.pdf', { params: { path: { garden: store.id } }, body: asked(), parseAs: 'blob' }) as Promise<{ data?: Blob; error?: unknown; response: Response }>)
+  const url = URL.createObjectURL(file)
+  const link = document.createElement('a')
+  link.href = url
+  link.download = 'label.pdf'
+  link.click()
+  URL.revokeObjectURL(url)
+}
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="page">
+    <page-head title="Bottle label" class="noprint">
+      <n-button type="primary" :disabled="!label" @click="print">Print</n-button>
+      <n-button :disabled="!label" @click="pdf">Save as PDF</n-button>
+    </page-head>
+    <p v-if="bench.missing.value || failure" class="field-error">{{ failure ?? 'This recipe is not here any more: choose another on the bench.' }}</p>
+    <loading-note v-else-if="!label" what="Writing the label" />
+    <article v-else class="label">
+      <h2>{{ label.name }}</h2>
+      <p>{{ label.use }}</p>
+      <p>{{ label.contents.join(' · ') || 'water' }}</p>
+      <p class="dates">Made {{ label.made }}<br>{{ label.use_by ? `Use by ${label.use_by}` : 'Use at once' }}</p>
+      <p class="soft small">{{ label.keeps }}</p>
+      <p v-for="caution in label.cautions" :key="caution" class="caution">{{ caution }}</p>
+    </article>
+    <p v-if="label" class="soft small noprint">The PDF is 10 by 7 cm. Made now: print it when you mix.</p>
+  </div>
+</template>
+
+<style scoped>
+.page { padding: 22px 26px 48px; display: grid; gap: 18px; justify-items: start; grid-template-columns: minmax(0, 1fr); }
+.label { background: var(--paper); border: 2px solid var(--ink); border-radius: 10px; padding: 20px 24px; display: grid; gap: 6px; width: min(460px, 100%); }
+.label h2 { font-size: 26px; }
+.dates { border-top: 2px solid var(--ink); border-bottom: 2px solid var(--ink); padding: 6px 0; font-weight: 600; }
+.caution { font-weight: 600; }
+@media (max-width: 760px) { .page { padding: 16px 16px 32px; } }
+@media print { .noprint { display: none; } .page { padding: 0; } }
+</style>

@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import AppDialog from '@/parts/AppDialog.vue'
+import { api, take, type OwnMeasure, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { NButton } from 'naive-ui'
+import { computed, reactive, watch } from 'vue'
+
+/** Many of a rough measure taken together and read once or twice: what one of them holds. */
+const shown = defineModel<boolean>('shown', { required: true })
+const props = defineProps<{ measure: OwnMeasure | null; choices: Schemas['CalibrationChoice'][] }>()
+const emit = defineEmits<{ changed: [] }>()
+
+const store = useGarden()
+const { errors, busy, attempt, done } = useSaving()
+const form = reactive({ unit: 'drop', ingredient: '', count: 20, first: '', second: '', step: '' })
+const choice = computed(() => props.choices.find((one) => one.unit === form.unit))
+
+watch(shown, (now) => {
+  if (!now) return
+  errors.value = {}
+  const one = props.measure
+  Object.assign(form, { unit: one?.unit ?? 'drop', ingredient: one?.ingredient_name ?? '', count: one?.count ?? choice.value?.take ?? 20, first: one?.totals[0] ?? '', second: one?.totals[1] ?? '', step: '' })
+})
+watch(() => form.unit, () => { if (!props.measure) form.count = choice.value?.take ?? 1 })
+
+const save = () => attempt(async () => {
+  const body = { unit: form.unit, ingredient: form.ingredient || null, count: form.count, totals: [form.first, form.second].filter((text) => text.trim()), step: form.step || null }
+  const path = { garden: store.id }
+  const saved = props.measure
+    ? await take(api.PUT('/api/gardens/{garden}/own-measures/{ownMeasure}', { params: { path: { ...path, ownMeasure: props.measure.id } }, body: { ...body, version: props.measure.version } }))
+    : await take(api.POST('/api/gardens/{garden}/own-measures', { params: { path }, body }))
+  shown.value = false
+  done(saved.change)
+  emit('changed')
+})
+const drop = () => attempt(async () => {
+  const change = await take(api.DELETE('/api/gardens/{garden}/own-measures/{ownMeasure}', { params: { path: { garden: store.id, ownMeasure: props.measure!.id } } }))
+  shown.value = false
+  done(change)
+  emit('changed')
+})
+const firstError = computed(() => errors.value.totals ?? errors.value['totals.0'])
+</script>
+
+<template>
+  <app-dialog v-model:shown="shown" :title="measure ? `Your ${measure.unit_name}` : 'Measure one of your own'" :width="600">
+    <form class="form-grid" @submit.prevent="save">
+      <div class="two">
+        <div class="field">
+          <label for="c-unit">Which measure</label>
+          <select id="c-unit" v-model="form.unit" class="native"><option v-for="one in choices" :key="one.unit" :value="one.unit">{{ one.name }}</option></select>
+          <p class="soft small">Taken so far: {{ choice?.usual }}</p>
+          <p v-if="errors.unit" class="field-error">{{ errors.unit }}</p>
+        </div>
+        <div class="field">
+          <label for="c-what">Of what</label>
+          <input id="c-what" v-model="form.ingredient" class="native" list="c-all" autocomplete="off" placeholder="anything" :aria-invalid="errors.ingredient ? 'true' : undefined">
+          <datalist id="c-all"><option v-for="one in store.knowledge.ingredients" :key="one.id" :value="one.name" /></datalist>
+          <p v-if="errors.ingredient" class="field-error">{{ errors.ingredient }}</p>
+        </div>
+        <div class="field">
+          <label for="c-count">Put so many together</label>
+          <input id="c-count" v-model.number="form.count" class="native" type="number" min="1" :aria-invalid="errors.count ? 'true' : undefined">
+          <p v-if="errors.count" class="field-error">{{ errors.count }}</p>
+        </div>
+        <div class="field">
+          <label for="c-step">Smallest step you can read</label>
+          <input id="c-step" v-model="form.step" class="native" autocomplete="off" placeholder="0.1 mL, 1 g" :aria-invalid="errors.step ? 'true' : undefined">
+          <p v-if="errors.step" class="field-error">{{ errors.step }}</p>
+        </div>
+        <div class="field">
+          <label for="c-first">Together they came to</label>
+          <input id="c-first" v-model="form.first" class="native" autocomplete="off" placeholder="1.1 mL, or 1 g on the scale" :aria-invalid="firstError ? 'true' : undefined">
+          <p v-if="firstError" class="field-error">{{ firstError }}</p>
+        </div>
+        <div class="field"><label for="c-second">And a second time</label><input id="c-second" v-model="form.second" class="native" autocomplete="off" placeholder="if you like to be sure"></div>
+      </div>
+      <div class="actions">
+        <n-button type="primary" attr-type="submit" :loading="busy">Take this from now on</n-button>
+        <n-button v-if="measure" @click="drop">Back to the usual</n-button>
+        <n-button @click="shown = false">Not now</n-button>
+      </div>
+    </form>
+  </app-dialog>
+</template>

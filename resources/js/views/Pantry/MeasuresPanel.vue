@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import CalibrateDialog from './CalibrateDialog.vue'
+import ToolDialog from './ToolDialog.vue'
+import type { OwnMeasure, Pantry, Tool } from '@/api/client'
+import { NButton } from 'naive-ui'
+import { computed, ref, shallowRef } from 'vue'
+
+/** What one measures with, and what one's own drop, squeeze and handful hold. */
+const props = defineProps<{ pantry: Pantry }>()
+const emit = defineEmits<{ changed: [] }>()
+
+const toolShown = ref(false)
+const tool = shallowRef<Tool | null>(null)
+const ownShown = ref(false)
+const own = shallowRef<OwnMeasure | null>(null)
+const kinds: Record<Tool['kind'], string> = { spoon: 'spoons and cups', graduated: 'with marks', scale: 'scales', dropper: 'droppers' }
+const groups = computed(() => (Object.keys(kinds) as Tool['kind'][]).map((kind) => ({ kind, tools: props.pantry.tools.filter((one) => one.kind === kind) })).filter((group) => group.tools.length))
+
+function openTool(one: Tool | null): void {
+  tool.value = one
+  toolShown.value = true
+}
+function openOwn(one: OwnMeasure | null): void {
+  own.value = one
+  ownShown.value = true
+}
+</script>
+
+<template>
+  <div class="both">
+    <section aria-labelledby="tools">
+      <h2 id="tools">What you measure with</h2>
+      <p class="soft">Each dose is worked out for these: the fewest scoops within 5 %.</p>
+      <div v-for="group in groups" :key="group.kind">
+        <h3>{{ kinds[group.kind] }}</h3>
+        <ul class="chips">
+          <li v-for="one in group.tools" :key="one.id">
+            <button type="button" @click="openTool(one)">{{ one.name }} <span v-if="one.size" class="soft small">{{ one.size }}<template v-if="one.step">, by {{ one.step }}</template></span></button>
+          </li>
+        </ul>
+      </div>
+      <p v-if="pantry.tools.length === 0" class="soft">Nothing yet: doses are given in ordinary spoons and cups.</p>
+      <div><n-button @click="openTool(null)">Add a spoon, syringe or scale</n-button></div>
+    </section>
+    <section aria-labelledby="own">
+      <h2 id="own">Your own measures</h2>
+      <p class="soft">“A squeeze” is anything from 1 to 12 mL. Measure yours once, and it is taken from then on.</p>
+      <ul class="own">
+        <li v-for="one in pantry.own_measures" :key="one.id">
+          <button type="button" @click="openOwn(one)">
+            <strong>A {{ one.unit_name }}{{ one.ingredient_name ? ` of ${one.ingredient_name.toLowerCase()}` : '' }} is {{ one.said }}</strong>
+            <span class="soft small">{{ one.range }}; {{ one.count }} together came to {{ one.totals.join(' and ') }}</span>
+          </button>
+        </li>
+      </ul>
+      <div><n-button type="primary" @click="openOwn(null)">Measure one</n-button></div>
+    </section>
+    <tool-dialog v-model:shown="toolShown" :tool="tool" @changed="emit('changed')" />
+    <calibrate-dialog v-model:shown="ownShown" :measure="own" :choices="pantry.calibrations" @changed="emit('changed')" />
+  </div>
+</template>
+
+<style scoped>
+.both { display: grid; gap: 28px; grid-template-columns: repeat(auto-fit, minmax(min(380px, 100%), 1fr)); align-items: start; }
+section { display: grid; gap: 12px; grid-template-columns: minmax(0, 1fr); }
+h3 { color: var(--soft); font-size: 16px; margin-bottom: 6px; }
+ul { list-style: none; margin: 0; padding: 0; }
+.chips { display: flex; flex-wrap: wrap; gap: 8px; }
+.chips button { min-height: 44px; padding: 6px 14px; border: 1px solid var(--line); border-radius: 8px; background: var(--paper); cursor: pointer; }
+.own { display: grid; gap: 8px; }
+.own button { width: 100%; text-align: left; display: grid; padding: 12px 16px; border: 1px solid var(--line); border-radius: 10px; background: var(--paper); cursor: pointer; }
+button:hover { border-color: var(--leaf); }
+</style>

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import EmptyNote from '@/parts/EmptyNote.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
+import { api, take, type Shopping } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { NButton } from 'naive-ui'
+import { computed, shallowRef, watch } from 'vue'
+
+/** What the planned rounds need beyond what is on the shelf, and what they cost. */
+const store = useGarden()
+const list = shallowRef<Shopping | null>(null)
+watch(() => store.undone, async () => {
+  list.value = await take(api.GET('/api/gardens/{garden}/shopping', { params: { path: { garden: store.id } } }))
+}, { immediate: true })
+
+const missing = computed(() => list.value?.wants.filter((want) => want.missing) ?? [])
+const enough = computed(() => list.value?.wants.filter((want) => !want.missing) ?? [])
+const print = () => window.print()
+</script>
+
+<template>
+  <loading-note v-if="!list" what="Counting bottles" />
+  <empty-note v-else-if="list.rounds === 0" title="Nothing is planned">
+    The list is made from the rounds that are planned. Plan some on the bench, and come back.
+    <template #actions><router-link :to="{ name: 'bench', params: { recipe: '' } }">To the bench</router-link></template>
+  </empty-note>
+  <div v-else class="list">
+    <section aria-labelledby="buy">
+      <h2 id="buy">{{ missing.length ? 'To buy' : 'Nothing has to be bought' }}</h2>
+      <p class="soft">For the {{ list.rounds }} rounds that are planned.<template v-if="list.total"> About {{ list.total }}.</template></p>
+      <ul v-if="missing.length" class="buy">
+        <li v-for="want in missing" :key="want.name"><span class="box" aria-hidden="true" /><strong>{{ want.buy }}</strong> {{ want.name }} <span v-if="want.cost" class="soft">{{ want.cost }}</span><span class="soft small">needs {{ want.needed }}, there is {{ want.have }}</span></li>
+      </ul>
+      <div class="actions noprint">
+        <n-button @click="print">Print</n-button>
+        <a class="csv" :href="`/api/gardens/${store.id}/shopping.csv`" download>Save as a table (CSV)</a>
+      </div>
+    </section>
+    <section v-if="enough.length" aria-labelledby="enough">
+      <h2 id="enough">Enough is there</h2>
+      <ul><li v-for="want in enough" :key="want.name">{{ want.name }} <span class="soft">needs {{ want.needed }}, there is {{ want.have }}</span></li></ul>
+    </section>
+    <section aria-labelledby="costs" class="noprint">
+      <h2 id="costs">What the rounds cost</h2>
+      <table>
+        <thead><tr><th scope="col">Course</th><th scope="col">Rounds left</th><th scope="col">Each</th><th scope="col">All</th></tr></thead>
+        <tbody>
+          <tr v-for="(plan, n) in list.plans" :key="n"><th scope="row">{{ plan.recipe }}</th><td>{{ plan.rounds }}</td><td>{{ plan.each.said }}</td><td>{{ plan.all.said }}<template v-if="!plan.all.is_whole"> *</template></td></tr>
+        </tbody>
+      </table>
+      <p v-if="list.plans.some((plan) => !plan.all.is_whole)" class="soft small">* and what has no price yet.</p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.list { display: grid; gap: 26px; max-width: 820px; }
+section { display: grid; gap: 10px; }
+ul { list-style: none; margin: 0; padding: 0; }
+li { border-top: 1px solid var(--line); padding: 9px 0; display: flex; flex-wrap: wrap; gap: 2px 12px; align-items: baseline; }
+.box { width: 18px; height: 18px; border: 2px solid var(--brass); border-radius: 4px; align-self: center; }
+.buy strong { font-size: 18px; }
+.buy .small { flex-basis: 100%; padding-left: 30px; }
+.csv { align-self: center; min-height: 34px; display: inline-flex; align-items: center; }
+table { border-collapse: collapse; width: 100%; }
+th, td { text-align: left; padding: 8px 10px 8px 0; border-top: 1px solid var(--line); font-weight: 400; }
+thead th { color: var(--soft); border-top: 0; font-size: 15px; }
+@media print { .noprint { display: none; } }
+</style>

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import AppDialog from '@/parts/AppDialog.vue'
+import { api, take, type Tool } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { NButton } from 'naive-ui'
+import { computed, reactive, watch } from 'vue'
+
+const shown = defineModel<boolean>('shown', { required: true })
+const props = defineProps<{ tool: Tool | null }>()
+const emit = defineEmits<{ changed: [] }>()
+
+const store = useGarden()
+const { errors, busy, attempt, done } = useSaving()
+const form = reactive({ name: '', kind: 'spoon' as Tool['kind'], size: '', step: '' })
+const hasMarks = computed(() => form.kind === 'graduated' || form.kind === 'scale')
+
+watch(shown, (now) => {
+  if (!now) return
+  errors.value = {}
+  Object.assign(form, { name: props.tool?.name ?? '', kind: props.tool?.kind ?? 'spoon', size: props.tool?.size ?? '', step: props.tool?.step ?? '' })
+})
+const save = () => attempt(async () => {
+  const path = { garden: store.id }
+  const saved = props.tool
+    ? await take(api.PUT('/api/gardens/{garden}/tools/{tool}', { params: { path: { ...path, tool: props.tool.id } }, body: { ...form, version: props.tool.version } }))
+    : await take(api.POST('/api/gardens/{garden}/tools', { params: { path }, body: { ...form } }))
+  shown.value = false
+  done(saved.change)
+  emit('changed')
+})
+const drop = () => attempt(async () => {
+  const change = await take(api.DELETE('/api/gardens/{garden}/tools/{tool}', { params: { path: { garden: store.id, tool: props.tool!.id } } }))
+  shown.value = false
+  done(change)
+  emit('changed')
+})
+</script>
+
+<template>
+  <app-dialog v-model:shown="shown" :title="tool?.name ?? 'What do you measure with?'" :width="520">
+    <form class="form-grid" @submit.prevent="save">
+      <div class="two">
+        <div class="field">
+          <label for="t-kind">Kind</label>
+          <select id="t-kind" v-model="form.kind" class="native">
+            <option value="spoon">a spoon or cup</option>
+            <option value="graduated">something with marks: syringe, jug</option>
+            <option value="scale">a scale</option>
+            <option value="dropper">a dropper</option>
+          </select>
+        </div>
+        <div class="field"><label for="t-name">Called</label><input id="t-name" v-model="form.name" class="native" autocomplete="off" placeholder="½ teaspoon" :aria-invalid="errors.name ? 'true' : undefined"><p v-if="errors.name" class="field-error">{{ errors.name }}</p></div>
+        <div v-if="form.kind !== 'dropper'" class="field">
+          <label for="t-size">{{ form.kind === 'scale' ? 'Bears' : 'Holds' }}</label>
+          <input id="t-size" v-model="form.size" class="native" autocomplete="off" :placeholder="form.kind === 'scale' ? '5 kg' : '15 mL'" :aria-invalid="errors.size ? 'true' : undefined">
+          <p v-if="errors.size" class="field-error">{{ errors.size }}</p>
+        </div>
+        <div v-if="hasMarks" class="field">
+          <label for="t-step">Smallest step</label>
+          <input id="t-step" v-model="form.step" class="native" autocomplete="off" :placeholder="form.kind === 'scale' ? '1 g' : '0.5 mL'" :aria-invalid="errors.step ? 'true' : undefined">
+          <p v-if="errors.step" class="field-error">{{ errors.step }}</p>
+        </div>
+      </div>
+      <div class="actions">
+        <n-button type="primary" attr-type="submit" :loading="busy">{{ tool ? 'Save' : 'Add it' }}</n-button>
+        <n-button v-if="tool" @click="drop">Take it out</n-button>
+        <n-button @click="shown = false">Not now</n-button>
+      </div>
+    </form>
+  </app-dialog>
+</template>
