@@ -11,9 +11,17 @@ use Nebbia\Core\Diagnosis\Season;
 use Nebbia\Core\Diagnosis\Weather;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Hazard\Hazards;
 use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Knowledge\KnowledgeLoader;
+use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Measuring\Kit;
+use Nebbia\Core\Measuring\MixMeasurer;
+use Nebbia\Core\Measuring\Tool;
+use Nebbia\Core\Reading\PlainReader;
+use Nebbia\Core\Steps\StepPlanner;
+use Nebbia\Core\Steps\Work;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -56,8 +64,19 @@ $diagnostician = Diagnostician::with($knowledge);
 $answers = Answers::of($knowledge, ['pale-stippling', 'sticky-film', 'stunted', 'spreads'], ['fine-webbing', 'ants-running']);
 $circumstances = Circumstances::of($plant, false, Season::Summer, [Weather::Hot]);
 
+const PARAGRAPH = 'Dissolve 1 tbsp baking soda in a gallon of water, add 2 1/2 tablespoons of vegetable oil and a teaspoon of liquid castile soap. Spray roses against powdery mildew every 7 days.';
+$plain = new PlainReader($knowledge);
+$steps = StepPlanner::withAllRules($knowledge);
+$hazards = new Hazards($knowledge);
+$measurer = new MixMeasurer($knowledge, Kit::of([
+    Tool::spoon('a', 'tablespoon', 15.0), Tool::spoon('b', 'teaspoon', 5.0), Tool::spoon('c', '½ teaspoon', 2.5), Tool::spoon('d', '¼ teaspoon', 1.25),
+    Tool::graduated('e', 'syringe', 10.0, 0.2), Tool::scale('f', 'scale', 5000.0, 1.0),
+]));
+
 echo json_encode([
     'diagnosis_ms' => 1000 / perSecond(fn () => $diagnostician->diagnose($answers, $circumstances), 50),
     'mix' => perSecond(fn () => $judge->judge(Situation::of($mixer->mix($recipe, 1700.0), $plant))),
+    'steps' => perSecond(fn () => $steps->plan(Work::of($mixer->mix($recipe, 1700.0), null, UnitSystem::Metric, $hazards, $measurer)), 400),
+    'paragraph_ms' => 1000 / perSecond(fn () => $plain->read(PARAGRAPH), 200),
     'read_and_mix' => perSecond(fn () => $judge->judge(Situation::of($mixer->mix($reader->read($body), 1700.0), $plant))),
 ]);

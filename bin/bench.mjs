@@ -50,7 +50,7 @@ try {
   }
   const views = {}
   const trouble = (await json(`/api/gardens/${garden}/troubles`)).find((one) => one.target === 'aphid').id
-  for (const path of ['', '/today', '/plot', '/troubles', `/troubles/${trouble}`, '/recipes', '/courses', '/applications']) {
+  for (const path of ['', '/today', '/plot', '/troubles', `/troubles/${trouble}`, '/recipes', '/courses', '/applications', '/pantry', '/shopping']) {
     const times = []
     for (let n = 0; n < 30; n++) times.push(await time(() => fetch(`${base}/api/gardens/${garden}${path}`)))
     views[path === '' ? 'garden' : path.slice(1).replace(`s/${trouble}`, '\'s own page')] = median(times)
@@ -59,6 +59,14 @@ try {
   const scout = []
   const look = JSON.stringify({ planting_id: opened.plantings[0].id, present: ['pale-stippling', 'sticky-film', 'stunted'], absent: ['fine-webbing', 'ants-running'] })
   for (let n = 0; n < 50; n++) scout.push(await time(() => fetch(`${base}/api/gardens/${garden}/scout`, { method: 'POST', headers, body: look })))
+
+  const pasted = []
+  const mixing = []
+  const paragraph = JSON.stringify({ text: 'Half a teaspoon of washing-up liquid to a litre of lukewarm water, spray weekly.' })
+  for (let n = 0; n < 30; n++) {
+    pasted.push(await time(() => fetch(`${base}/api/gardens/${garden}/read`, { method: 'POST', headers, body: paragraph })))
+    mixing.push(await time(() => fetch(`${base}/api/gardens/${garden}/bench/steps`, { method: 'POST', headers, body })))
+  }
 
   const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
@@ -88,9 +96,13 @@ try {
   const rows = [
     ['mixes per second in core, one core (four lines, scaled, strengths and findings)', Math.round(core.mix).toLocaleString('en'), '2,000'],
     ['the same, reading the recipe anew each time', Math.round(core.read_and_mix).toLocaleString('en'), ''],
+    ['the same, with own tools and mixing steps instead of findings', Math.round(core.steps).toLocaleString('en'), ''],
+    ['a paragraph read in core', ms(core.paragraph_ms), 'under 10 ms'],
     ['a diagnosis in core, six answers, all targets and signs', ms(core.diagnosis_ms), 'under 20 ms'],
     ['scout endpoint, median', ms(median(scout)), 'under 150 ms'],
     ['bench endpoint, median', ms(median(bench)), ''],
+    ['paste endpoint (a paragraph read), median', ms(median(pasted)), 'under 150 ms'],
+    ['mixing steps endpoint, median', ms(median(mixing)), 'under 150 ms'],
     ['empty route of the application, median, in the same run', ms(median(empty)), ''],
     ['bench endpoint against the empty route', (median(bench) / median(empty)).toFixed(2), 'under 1.5'],
     ['a change on the bench until the screen answers, median', ms(median(answers)), 'under 150 ms'],

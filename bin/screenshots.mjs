@@ -57,7 +57,6 @@ try {
     await page.waitForTimeout(500)
   }
   await shot('scout', '/scout', { act: look })
-  await shot('scout-phone', '/scout', { viewport: phone, act: look })
   const trouble = (name) => async (page) => {
     await page.getByRole('link', { name }).first().click()
     await page.waitForLoadState('networkidle')
@@ -65,12 +64,33 @@ try {
   }
   await shot('trouble', '/garden', { act: trouble('aphid') })
   await shot('trouble-phone', '/garden', { viewport: phone, act: trouble('soft scale') })
-  await shot('look-alike', '/garden', { act: trouble('sun scorch') })
   await shot('bench-trouble', '/garden', { act: async (page) => { await trouble('aphid')(page); await page.getByRole('button', { name: 'Start a course' }).click(); await page.waitForTimeout(900) } })
   await shot('bench', '/bench', { act: onBench('Garlic and pepper', 'Pump bottle, 2 L', 'Winter cabbages') })
   await shot('bench-dark', '/bench', { scheme: 'dark', act: onBench('Evening soap', 'Pump bottle, 2 L', 'Fuchsias in the shade') })
   await shot('bench-phone', '/bench', { viewport: phone, act: onBench('Evening soap', 'Hand bottle, 750 mL', 'Broad beans, early row') })
-  await shot('card', '/bench', { act: async (page) => { await onBench('Neem at dusk', 'Pump bottle, 2 L', 'White rambler')(page); await page.getByRole('button', { name: 'Card to print' }).click() } })
+  await shot('paste', '/bench', { act: async (page) => {
+    await page.getByRole('button', { name: 'Paste a recipe' }).click()
+    await page.getByLabel('As it was written').fill('Crush 6 cloves of garlic and 2 chillies, steep overnight in 1 L of water, strain, add a squirt of dish soap. Spray the aphids every 5 days.')
+    await page.waitForTimeout(900)
+  } })
+  await shot('need', '/bench', { act: async (page) => {
+    await page.getByRole('button', { name: 'How much do I need?' }).click()
+    await page.getByRole('checkbox', { name: /Broad beans, early/ }).check()
+    await page.getByRole('checkbox', { name: /Tomatoes along/ }).check()
+    await page.waitForTimeout(600)
+  } })
+  await shot('mix-phone', '/bench', { viewport: phone, act: async (page) => {
+    await onBench('Potassium bicarbonate', 'Pump bottle, 2 L')(page)
+    await page.getByRole('button', { name: 'Mix it' }).first().click()
+    await page.getByRole('button', { name: 'Done, next' }).click()
+    await page.waitForTimeout(400)
+  } })
+  await shot('compare', '/compare', { act: async (page) => {
+    for (const name of ['Evening soap', 'Gentle soap', 'Neem at dusk']) await page.getByRole('button', { name }).click()
+    await page.getByLabel('Against').selectOption({ label: 'Fuchsias in the shade' })
+    await page.waitForTimeout(600)
+  } })
+  await shot('pantry', '/pantry')
   await shot('rounds', '/rounds')
   await shot('notebook', '/notebook', { act: (page) => page.getByText('What was in it').first().click() })
   await shot('settings', '/settings')

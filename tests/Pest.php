@@ -2,4 +2,43 @@
 
 declare(strict_types=1);
 
+use App\Models\Garden;
+use App\Models\Planting;
+use App\Models\Recipe;
+use App\Models\Round;
+use App\Models\Sprayer;
+use Tests\Support\DemoOnce;
+
 pest()->extend(Tests\TestCase::class)->in('Feature');
+
+// Short ways to say what a test is about.
+
+function demo(): Garden
+{
+    return DemoOnce::garden();
+}
+
+function at(Garden $garden, string $path = ''): string
+{
+    return "/api/gardens/$garden->id".($path === '' ? '' : "/$path");
+}
+
+function recipeNamed(Garden $garden, string $name): Recipe
+{
+    return $garden->recipes()->where('name', $name)->firstOrFail();
+}
+
+function sprayerOf(Garden $garden, float $capacity): Sprayer
+{
+    return $garden->sprayers()->where('capacity_ml', $capacity)->firstOrFail();
+}
+
+function plantingOf(Garden $garden, string $plant): Planting
+{
+    return $garden->plantings()->where('plant', $plant)->firstOrFail();
+}
+
+function dueRound(Garden $garden): Round
+{
+    return $garden->rounds()->where('status', 'planned')->firstOrFail();
+}

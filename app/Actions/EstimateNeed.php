@@ -16,7 +16,6 @@ use Illuminate\Database\Eloquent\Collection;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Interval;
-use Nebbia\Core\Measure\KitchenFraction;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Message\Catalogue;
@@ -128,7 +127,11 @@ final readonly class EstimateNeed
         $sprayers = array_values($garden->sprayers->all());
         $vessels = array_map(static fn (Sprayer $sprayer) => $sprayer->vessel(), $sprayers);
         $byName = $garden->sprayers->keyBy('name');
-        $ways = array_slice(SprayerShare::ways($vessels, $ml), 0, self::MOST_WAYS);
+        // One that is kept for something else comes last: it may still hold a trace of that.
+        $isKept = static fn (array $way): bool => array_filter($way, static fn (FillPlan $plan): bool => $byName->get($plan->vessel->name)?->dedicated_to !== null) !== [];
+        $all = SprayerShare::ways($vessels, $ml);
+        usort($all, static fn (array $a, array $b): int => $isKept($a) <=> $isKept($b));
+        $ways = array_slice($all, 0, self::MOST_WAYS);
 
         return array_map(function (array $way) use ($byName, $garden): FillWay {
             $made = array_sum(array_map(static fn (FillPlan $plan): float => $plan->madeMl, $way));
@@ -163,7 +166,7 @@ final readonly class EstimateNeed
         }
 
         return match (true) {
-            $sprayer->ml_per_minute !== null => 'about '.KitchenFraction::figures($plan->sprayedMl / $sprayer->ml_per_minute).' min of spraying',
+            $sprayer->ml_per_minute !== null => 'about '.max(1, (int) round($plan->sprayedMl / $sprayer->ml_per_minute)).' min of spraying',
             $sprayer->ml_per_squeeze !== null => 'about '.round($plan->sprayedMl / $sprayer->ml_per_squeeze).' squeezes',
             default => null,
         };

@@ -22,6 +22,8 @@ use Illuminate\Support\Facades\DB;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
 use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Measure\UnitSystem;
 
 /** The cupboard and the shed: bottles, sprayers with what they last held, measuring tools, measures of one's own. */
 final readonly class ShowPantry
@@ -35,11 +37,20 @@ final readonly class ShowPantry
 
         return new PantryResource(
             array_values($garden->products->map(static fn (Product $product): ProductResource => ProductResource::of($product, $garden->units, $today))->all()),
-            array_values($garden->sprayers->map(static fn (Sprayer $sprayer): PantrySprayer => new PantrySprayer(SprayerResource::of($sprayer), $held[$sprayer->id] ?? null))->all()),
+            array_values($garden->sprayers->map(fn (Sprayer $sprayer): PantrySprayer => $this->sprayer($sprayer, $garden->units, $held[$sprayer->id] ?? null))->all()),
             array_values($garden->tools->map(static fn (MeasuringTool $tool): ToolResource => ToolResource::of($tool))->all()),
             array_values($garden->ownMeasures->map(static fn (OwnMeasure $measure): OwnMeasureResource => OwnMeasureResource::of($measure))->all()),
             array_values(array_map($this->calibration(...), $this->knowledge->rows('calibrated'))),
             $garden->currency,
+        );
+    }
+
+    private function sprayer(Sprayer $sprayer, UnitSystem $units, ?HeldResource $held): PantrySprayer
+    {
+        $words = static fn (?float $ml): ?string => $ml === null ? null : PreciseWords::volume($ml, $units);
+
+        return new PantrySprayer(
+            SprayerResource::of($sprayer), $words($sprayer->vessel()->usableMl()).' of '.$words($sprayer->capacity_ml), $words($sprayer->ml_per_squeeze), $words($sprayer->ml_per_minute), $held,
         );
     }
 

@@ -5,48 +5,15 @@ declare(strict_types=1);
 use App\Actions\StartGarden;
 use App\Models\Application;
 use App\Models\Garden;
-use App\Models\Planting;
-use App\Models\Recipe;
 use App\Models\Round;
 use App\Models\Sprayer;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Tests\Support\DemoOnce;
 
 beforeEach(function (): void {
     CarbonImmutable::setTestNow('2026-05-04 16:00:00', 'UTC');
     Carbon\Carbon::setTestNow('2026-05-04 16:00:00');
 });
-
-function demo(): Garden
-{
-    return DemoOnce::garden();
-}
-
-function at(Garden $garden, string $path = ''): string
-{
-    return "/api/gardens/$garden->id".($path === '' ? '' : "/$path");
-}
-
-function recipeNamed(Garden $garden, string $name): Recipe
-{
-    return $garden->recipes()->where('name', $name)->firstOrFail();
-}
-
-function sprayerOf(Garden $garden, float $capacity): Sprayer
-{
-    return $garden->sprayers()->where('capacity_ml', $capacity)->firstOrFail();
-}
-
-function plantingOf(Garden $garden, string $plant): Planting
-{
-    return $garden->plantings()->where('plant', $plant)->firstOrFail();
-}
-
-function dueRound(Garden $garden): Round
-{
-    return $garden->rounds()->where('status', 'planned')->firstOrFail();
-}
 
 describe('the first run', function (): void {
     it('has no garden to begin with', function (): void {

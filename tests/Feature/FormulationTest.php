@@ -189,7 +189,7 @@ describe('the pantry', function (): void {
         $drop = $this->postJson(at($garden, 'own-measures'), ['unit' => 'drop', 'ingredient' => 'neem oil', 'count' => 20, 'totals' => ['0.7 mL'], 'step' => '0.1 mL'])->assertCreated()->json('own_measure') ?? $this->getJson(at($garden, 'pantry'))->json('own_measures.0');
         expect($drop['said'])->toBe('0.035 mL')->and($drop['range'])->toBe('0.0315 to 0.0385 mL');
         $this->postJson(at($garden, 'own-measures'), ['unit' => 'teaspoon', 'count' => 1, 'totals' => ['5 mL']])->assertUnprocessable()->assertJsonValidationErrors(['unit' => 'not a measure']);
-        $this->postJson(at($garden, 'own-measures'), ['unit' => 'drop', 'count' => 20, 'totals' => ['x']])->assertUnprocessable();
+        $this->postJson(at($garden, 'own-measures'), ['unit' => 'drop', 'count' => 20, 'totals' => ['lots']])->assertUnprocessable()->assertJsonValidationErrors(['totals' => 'cannot be read']);
     });
 
     it('calibrates a sprayer once, and says what it last held', function (): void {

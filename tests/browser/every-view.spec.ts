@@ -49,6 +49,49 @@ const views: { name: string; open: (page: Page) => Promise<void>; except?: strin
   { name: 'Rounds', open: async (page) => { await page.goto('/rounds'); await expect(page.getByText('Under way')).toBeVisible() } },
   { name: 'Notebook', open: async (page) => { await page.goto('/notebook'); await expect(page.getByRole('article').first()).toBeVisible() } },
   { name: 'Settings', open: async (page) => { await page.goto('/settings'); await expect(page.getByLabel('Name of the garden')).toBeVisible() } },
+  { name: 'Pantry shelf', open: async (page) => { await page.goto('/pantry'); await expect(page.getByRole('button', { name: /Neem oil/ })).toBeVisible() }, except: '.shelf > :nth-child(n + 5)' },
+  { name: 'Bottle dialog', open: async (page) => { await page.goto('/pantry'); await page.getByRole('button', { name: /Rubbing alcohol/ }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
+  { name: 'Sprayers', open: async (page) => { await page.goto('/pantry?show=sprayers'); await expect(page.getByText('Held last').first()).toBeVisible() } },
+  { name: 'Measures', open: async (page) => { await page.goto('/pantry?show=measures'); await expect(page.getByText('A squeeze of dish detergent is')).toBeVisible() } },
+  { name: 'Measure dialog', open: async (page) => { await page.goto('/pantry?show=measures'); await page.getByRole('button', { name: 'Measure one' }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
+  { name: 'To buy', open: async (page) => { await page.goto('/pantry?show=shopping'); await expect(page.getByText('What the rounds cost')).toBeVisible() } },
+  { name: 'Paste dialog', open: async (page) => {
+    await page.goto('/bench')
+    await page.getByRole('button', { name: 'Paste a recipe' }).click()
+    await page.getByLabel('As it was written').fill('2 tbsp of soap in 1 L of water, spray weekly')
+    await expect(page.getByText('It does not say which soap')).toBeVisible()
+  } },
+  { name: 'Need dialog', open: async (page) => {
+    await page.goto('/bench')
+    await page.getByRole('button', { name: 'How much do I need?' }).click()
+    await page.getByRole('checkbox', { name: /Low roses/ }).check()
+    await expect(page.getByText('From your sprayers')).toBeVisible()
+  } },
+  { name: 'Comparison', open: async (page) => {
+    await page.goto('/compare')
+    await page.getByRole('button', { name: 'Evening soap' }).click()
+    await page.getByRole('button', { name: 'Neem at dusk' }).click()
+    await expect(page.getByRole('heading', { name: /neem oil/ })).toBeVisible()
+  } },
+  { name: 'Mixing', open: async (page) => {
+    await page.goto('/bench')
+    await openRecipe(page, 'garlic', 'Garlic and pepper')
+    await page.getByRole('button', { name: 'Mix it' }).first().click()
+    await expect(page.getByText('Step 1 of')).toBeVisible()
+  } },
+  { name: 'Rescue dialog', open: async (page) => {
+    await page.goto('/bench')
+    await openRecipe(page, 'evening', 'Evening soap')
+    await page.getByRole('button', { name: 'Mix it' }).first().click()
+    await page.getByRole('button', { name: 'Something went wrong' }).click()
+    await expect(page.getByRole('dialog')).toBeVisible()
+  } },
+  { name: 'Bottle label', open: async (page) => {
+    await page.goto('/bench')
+    await openRecipe(page, 'neem', 'Neem at dusk')
+    await page.getByRole('button', { name: 'Bottle label' }).click()
+    await expect(page.getByText('Use by')).toBeVisible()
+  } },
   { name: 'Recipe card', open: async (page) => {
     await page.goto('/bench')
     await openRecipe(page, 'evening', 'Evening soap')

@@ -38,8 +38,9 @@ test('from a recipe to a logged spray, and all of it there after a restart', asy
   await expect(page.getByLabel('Amount of ingredient 1')).toHaveAttribute('aria-invalid', 'true')
   await expect(page.getByText('0.743 % w/v').first()).toBeVisible()
   await page.getByLabel('Amount of ingredient 1').fill('2 tbsp')
+  // 5 L are three fills of a bottle that takes 1.7 L.
   await page.getByLabel('Make').fill('5 L')
-  await expect(page.getByText('does not fit the Pump bottle, 2 L')).toBeVisible()
+  await expect(page.getByText('3 fills of 1.67 L')).toBeVisible()
   await page.getByLabel('Make').fill('')
   await page.getByRole('button', { name: 'Drop my changes' }).click()
 

@@ -38,7 +38,7 @@ test('what is touched is large enough to touch', async ({ page }) => {
 })
 
 test('nothing is set smaller than 14 px', async ({ page }) => {
-  for (const path of ['/', '/garden', '/scout', '/bench', '/rounds', '/notebook', '/settings']) {
+  for (const path of ['/', '/garden', '/scout', '/bench', '/rounds', '/pantry', '/pantry?show=shopping', '/compare', '/notebook', '/settings']) {
     await page.goto(path)
     await page.waitForLoadState('networkidle')
     const tiny = await page.evaluate(() => [...document.querySelectorAll('body *')]

@@ -69,10 +69,10 @@ final class OwnMeasureRequest extends FormRequest
             throw $e->at('ingredient');
         }
         $texts = array_values(array_filter($this->array('totals'), static fn (mixed $text): bool => is_string($text) && trim($text) !== ''));
-        $totals = array_map(static fn (mixed $text): Amount => app(AmountParser::class)->parse(is_string($text) ? $text : '', $garden->units), $texts);
         $read = $this->amount('step', $garden);
         $step = $read === null ? 0.0 : $read->inBase()->likely;
         try {
+            $totals = array_map(static fn (mixed $text): Amount => app(AmountParser::class)->parse(is_string($text) ? $text : '', $garden->units), $texts);
             $calibration = Calibration::of($unit, $ingredient, $this->integer('count'), $totals, $step);
         } catch (BadInput $e) {
             throw $e->at('totals');

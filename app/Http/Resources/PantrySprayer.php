@@ -12,6 +12,9 @@ final readonly class PantrySprayer
 {
     public function __construct(
         #[OA\Property] public SprayerResource $sprayer,
+        #[OA\Property(description: 'What goes in, of what it holds, in the gardener\'s units.')] public string $goes_in,
+        #[OA\Property] public ?string $squeeze,
+        #[OA\Property] public ?string $minute,
         #[OA\Property] public ?HeldResource $held,
     ) {}
 }

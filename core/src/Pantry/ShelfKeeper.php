@@ -28,7 +28,7 @@ final readonly class ShelfKeeper
     /** @return list<Finding> */
     private function date(Product $product, DateTimeImmutable $today): array
     {
-        $days = $product->bestBefore === null ? 0 : (int) $today->diff($product->bestBefore)->format('%r%a');
+        $days = $product->bestBefore === null ? 0 : self::days($today, $product->bestBefore);
 
         return $days >= 0 ? [] : [$this->finding($product, Severity::Caution, 'shelf.past', ['days' => -$days], 'established guidance', 'medium')];
     }
@@ -39,7 +39,7 @@ final readonly class ShelfKeeper
         if ($product->openedOn === null) {
             return [];
         }
-        $days = (int) $product->openedOn->diff($today)->format('%r%a');
+        $days = self::days($product->openedOn, $today);
         foreach ($this->knowledge->rows('shelf') as $row) {
             $limit = $row->row('opened_days');
             if (in_array($product->ingredient->id, $row->strings('ingredients'), true) && $days > $limit->float('likely')) {
@@ -70,6 +70,12 @@ final readonly class ShelfKeeper
         }
 
         return [$this->finding($product, Severity::Notice, $product->left > 0.0 ? 'shelf.nearly-empty' : 'shelf.empty', [], 'definition', 'high')];
+    }
+
+    /** Calendar days from one to the other: a date has no hour and no zone. */
+    private static function days(DateTimeImmutable $from, DateTimeImmutable $to): int
+    {
+        return (int) (new DateTimeImmutable($from->format('Y-m-d')))->diff(new DateTimeImmutable($to->format('Y-m-d')))->format('%r%a');
     }
 
     /** @param  array<string, string|int|float>  $params */

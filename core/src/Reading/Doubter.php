@@ -12,83 +12,23 @@ use Nebbia\Core\Ingredient\PercentMeaning;
 use Nebbia\Core\Ingredient\StrengthParser;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Amount;
-use Nebbia\Core\Measure\AmountFormatter;
-use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Message\Message;
 
-/** Settles what a draft leaves open, and says of everything that could be otherwise that it could. */
-final class Doubter
+/** Says what was understood of a paragraph, and of everything that could be otherwise that it could. */
+final readonly class Doubter
 {
     public const SMALLEST_BASE_ML = 100.0;
 
-    /** Two ways to say the same differ by no more: a quart is a litre to most. */
-    private const SAME = 0.06;
-
-    /** @var list<Span> */
-    private array $doubts = [];
-
-    private ?Volume $volumeChosen = null;
-
-    /** @var array<int, true> starts of tokens that are settled */
-    private array $settled = [];
-
     public function __construct(
-        private readonly Knowledge $knowledge,
-        private readonly AmountParser $amounts,
-        private readonly UnitSystem $system,
-        private readonly string $text,
-        private readonly Draft $draft,
+        private Knowledge $knowledge,
+        private UnitSystem $system,
+        private string $text,
+        private Draft $draft,
+        private Peek $peek,
+        private Doubts $doubts,
     ) {}
-
-    /** The volume that is the base: the most plainly said, of these the first that is not for dissolving something in. */
-    public function base(): ?Volume
-    {
-        $best = null;
-        foreach ($this->draft->volumes as $volume) {
-            $isBetter = $best === null || $volume->rank > $best->rank
-                || ($volume->rank === $best->rank && $best->isForStirring && $this->likely($volume->amount) > $this->likely($best->amount));
-            if ($volume->isFinal && $best !== null && ! $best->isFinal) {
-                $isBetter = true;
-            }
-            $best = $isBetter && ! ($best !== null && $best->isFinal && ! $volume->isFinal) ? $volume : $best;
-        }
-        $this->volumeChosen = $best;
-        foreach ($this->draft->volumes as $volume) {
-            if ($best !== null && $volume !== $best && ! $this->isNear($this->likely($volume->amount), $this->likely($best->amount))) {
-                $this->otherVolume($volume, $best);
-            }
-        }
-
-        return $best;
-    }
-
-    /**
-     * One entry for each ingredient: an amount said twice is compared, one said for another volume is converted.
-     *
-     * @return list<Entry>
-     */
-    public function lines(?Volume $base): array
-    {
-        $lines = [];
-        foreach ($this->draft->entries as $entry) {
-            $same = null;
-            foreach ($lines as $line) {
-                $same = $entry->ingredient !== null && $line->ingredient === $entry->ingredient ? $line : $same;
-            }
-            if ($same === null) {
-                $lines[] = $entry;
-            } else {
-                $this->compare($same, $entry, $base);
-            }
-        }
-        foreach ($lines as $line) {
-            $this->convert($line, $base);
-        }
-
-        return $lines;
-    }
 
     public function use(): ?string
     {
@@ -104,7 +44,7 @@ final class Doubter
     /** mL of an entry where it is a volume; 0 where it is none. */
     public function millilitres(Entry $entry): float
     {
-        $amount = $entry->amount === null ? null : $this->parse($entry->amount);
+        $amount = $entry->amount === null ? null : $this->peek->amount($entry->amount);
 
         return $amount?->unit->kind === UnitKind::Volume ? $amount->inBase()->likely : 0.0;
     }
@@ -118,14 +58,14 @@ final class Doubter
     {
         $spans = [];
         if ($base !== null) {
-            $spans[] = $this->span($base->token, 'base', Message::of($base->isFinal ? 'reading.base-final' : 'reading.base-added', ['amount' => $this->people($base->amount)]));
+            $spans[] = $this->span($base->token, 'base', Message::of($base->isFinal ? 'reading.base-final' : 'reading.base-added', ['amount' => $this->peek->people($base->amount)]));
         }
         foreach ($this->draft->entries as $entry) {
             if ($entry->name !== null && $entry->ingredient !== null) {
                 $spans[] = $this->span($entry->name, 'ingredient', Message::of('reading.ingredient', ['name' => $this->knowledge->ingredient($entry->ingredient)->name]));
             }
             if ($entry->amountToken !== null && $entry->amount !== null && $entry->amountToken !== $entry->name) {
-                $spans[] = $this->span($entry->amountToken, 'amount', Message::of('reading.amount', ['amount' => $this->people($entry->amount)]));
+                $spans[] = $this->span($entry->amountToken, 'amount', Message::of('reading.amount', ['amount' => $this->peek->people($entry->amount)]));
             }
             if ($entry->stated !== null) {
                 $spans[] = $this->span($entry->stated, 'stated', Message::of('reading.stated'));
@@ -136,7 +76,7 @@ final class Doubter
         }
         foreach ($this->draft->volumes as $volume) {
             if ($volume !== $base) {
-                $spans[] = $this->span($volume->token, 'volume', Message::of('reading.volume', ['amount' => $this->people($volume->amount)]));
+                $spans[] = $this->span($volume->token, 'volume', Message::of('reading.volume', ['amount' => $this->peek->people($volume->amount)]));
             }
         }
         foreach ($this->draft->uses as $use => $token) {
@@ -175,34 +115,31 @@ final class Doubter
     {
         $isHopeless = array_filter($lines, static fn (Entry $entry): bool => $entry->ingredient !== null) === [];
         if ($isHopeless && $this->draft->unknown === []) {
-            $this->doubtAll('hopeless', Message::of('reading.hopeless'));
+            $this->doubts->addAll('hopeless', Message::of('reading.hopeless'));
         } else {
             if ($isHopeless && $base === null) {
-                $this->doubtAll('hopeless', Message::of('reading.hopeless'));
+                $this->doubts->addAll('hopeless', Message::of('reading.hopeless'));
             } elseif ($base === null) {
-                $this->doubtAll('missing-volume', Message::of('reading.missing-volume'));
+                $this->doubts->addAll('missing-volume', Message::of('reading.missing-volume'));
             }
             foreach ($lines as $entry) {
-                $this->doubtLine($entry);
+                $this->doubtLine($entry, $base);
             }
             if ($this->use() === null && ! ($isHopeless && $base === null)) {
-                $this->doubtAll('missing-use', Message::of('reading.missing-use'));
+                $this->doubts->addAll('missing-use', Message::of('reading.missing-use'));
             }
         }
         foreach ($this->draft->unknown as [$amount, $name]) {
-            $this->doubt($name, 'unknown-ingredient', Message::of('reading.unknown-ingredient', ['name' => $name->text]));
+            $this->doubts->add($name, 'unknown-ingredient', Message::of('reading.unknown-ingredient', ['name' => $name->text]));
         }
         if ($this->draft->repeat?->value === 'odd') {
-            $this->doubt($this->draft->repeat, 'odd-repeat', Message::of('reading.odd-repeat'));
+            $this->doubts->add($this->draft->repeat, 'odd-repeat', Message::of('reading.odd-repeat'));
         }
         foreach ($this->draft->unplaced as $token) {
-            if (! isset($this->settled[$token->start])) {
-                $this->doubt($token, 'not-understood', Message::of('reading.not-placed', ['text' => $token->text]));
-            }
+            $this->doubts->add($token, 'not-understood', Message::of('reading.not-placed', ['text' => $token->text]));
         }
-        usort($this->doubts, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
 
-        return $this->doubts;
+        return $this->doubts->all();
     }
 
     /**
@@ -228,43 +165,42 @@ final class Doubter
         return $spans;
     }
 
-    private function doubtLine(Entry $entry): void
+    private function doubtLine(Entry $entry, ?Volume $base): void
     {
         $token = $entry->name ?? $entry->amountToken;
         if ($token === null) {
             return;
         }
-        $amount = $entry->amount === null ? null : $this->parse($entry->amount);
+        $amount = $entry->amount === null ? null : $this->peek->amount($entry->amount);
         if ($entry->amountToken !== null && $entry->amount !== null && $amount === null) {
-            $this->doubt($entry->amountToken, 'not-understood', Message::of('reading.not-placed', ['text' => $entry->amountToken->text]));
+            $this->doubts->add($entry->amountToken, 'not-understood', Message::of('reading.not-placed', ['text' => $entry->amountToken->text]));
         }
         if ($entry->amountToken?->isHeaped) {
-            $this->doubt($entry->amountToken, 'heaped', Message::of('reading.heaped'));
+            $this->doubts->add($entry->amountToken, 'heaped', Message::of('reading.heaped'));
         }
         if ($amount !== null && $entry->amountToken !== null && $this->isWide($amount)) {
-            $this->doubt($entry->amountToken, 'rough', Message::of('reading.rough', ['text' => $entry->amountToken->text]));
+            $this->doubts->add($entry->amountToken, 'rough', Message::of('reading.rough', ['text' => $entry->amountToken->text]));
         }
         if ($entry->ingredient === null) {
             return;
         }
         $ingredient = $this->knowledge->ingredient($entry->ingredient);
         if ($entry->amount === null) {
-            $this->doubt($token, 'missing-amount', Message::of('reading.missing-amount', ['name' => $ingredient->name]));
+            $this->doubts->add($token, 'missing-amount', Message::of('reading.missing-amount', ['name' => $ingredient->name]));
         }
         if ($token->is(TokenKind::Soap)) {
-            $this->doubt($token, 'unnamed-soap', Message::of('reading.unnamed-soap'));
+            $this->doubts->add($token, 'unnamed-soap', Message::of('reading.unnamed-soap'));
         }
         if ($entry->strength === null && $ingredient->substance !== null && $ingredient->usual->likely !== 100.0) {
-            $this->doubt($token, 'missing-strength', Message::of('reading.missing-strength', ['name' => $ingredient->name]));
+            $this->doubts->add($token, 'missing-strength', Message::of('reading.missing-strength', ['name' => $ingredient->name]));
         }
         $this->doubtStrength($entry, $ingredient);
-        $this->doubtStated($entry, $ingredient);
+        $this->doubtStated($entry, $ingredient, $base);
     }
 
     /** "A 0.5 % solution: 5 g in a litre" is looked at again: does the amount give that strength? */
-    private function doubtStated(Entry $entry, Ingredient $ingredient): void
+    private function doubtStated(Entry $entry, Ingredient $ingredient, ?Volume $base): void
     {
-        $base = $this->volumeChosen;
         if ($entry->stated === null || $entry->amount === null || $base === null) {
             return;
         }
@@ -280,8 +216,8 @@ final class Doubter
         }
         $given = ($ingredient->percent === PercentMeaning::ByVolume ? $strength?->percentVv : $strength?->percentWv)->likely ?? 0.0;
         $stated = (float) str_replace(',', '.', $entry->stated->value);
-        if (! $this->isNear($given, $stated)) {
-            $this->doubt($entry->stated, 'contradiction', Message::of('reading.stated-otherwise', ['stated' => $stated, 'given' => $given]));
+        if (! Settler::isNear($given, $stated)) {
+            $this->doubts->add($entry->stated, 'contradiction', Message::of('reading.stated-otherwise', ['stated' => $stated, 'given' => $given]));
         }
     }
 
@@ -293,7 +229,7 @@ final class Doubter
         try {
             StrengthParser::parse($entry->strength, $ingredient);
         } catch (BadInput $e) {
-            $this->doubt($entry->strengthToken, 'not-understood', $e->said);
+            $this->doubts->add($entry->strengthToken, 'not-understood', $e->said);
             $entry->strength = null;
         }
     }
@@ -304,105 +240,8 @@ final class Doubter
         return ! $amount->unit->isPrecise() || $amount->unit->kind === UnitKind::Piece;
     }
 
-    private function compare(Entry $first, Entry $second, ?Volume $base): void
-    {
-        if ($second->strength !== null && $first->strength === null) {
-            $first->strength = $second->strength;
-            $first->strengthToken = $second->strengthToken;
-        }
-        if ($second->amount === null || $second->amountToken === null) {
-            return;
-        }
-        if ($first->amount === null) {
-            $first->amount = $second->amount;
-            $first->amountToken = $second->amountToken;
-
-            return;
-        }
-        [$a, $b] = [$this->parse($first->amount), $this->parse($second->amount)];
-        $isSame = $a !== null && $b !== null && $a->unit->kind === $b->unit->kind
-            && $this->isNear($a->inBase()->likely / $this->volumeOf($first, $base), $b->inBase()->likely / $this->volumeOf($second, $base));
-        if (! $isSame) {
-            $this->doubt($second->amountToken, 'contradiction', Message::of('reading.two-amounts', ['first' => $this->people($first->amount), 'second' => $this->people($second->amount)]));
-        }
-    }
-
-    private function volumeOf(Entry $entry, ?Volume $base): float
-    {
-        $volume = $entry->per ?? $base;
-
-        return $volume === null ? 1.0 : max($this->likely($volume->amount), 1e-9);
-    }
-
-    /** "1 tsp per gallon" in a recipe for a litre: as much as the litre takes. */
-    private function convert(Entry $line, ?Volume $base): void
-    {
-        if ($line->per === null || $base === null || $line->amount === null || $line->amountToken === null || $line->per->rank !== Volume::RATE || $line->per === $base) {
-            return;
-        }
-        [$amount, $per, $whole] = [$this->parse($line->amount), $this->parse($line->per->amount), $this->parse($base->amount)];
-        if ($amount === null || $per === null || $whole === null || $per->unit->likely === null || $whole->unit->likely === null) {
-            return;
-        }
-        $k = $whole->likely->multipliedBy($whole->unit->likely)->dividedBy($per->likely->multipliedBy($per->unit->likely));
-        if (! $k->isEqualTo(1)) {
-            $line->amount = AmountFormatter::machine($amount->scaledBy($k));
-            $this->settled[$line->per->token->start] = true;
-            $this->doubt($line->per->token, 'converted', Message::of('reading.converted', ['per' => $this->people($line->per->amount), 'base' => $this->people($base->amount)]));
-        }
-    }
-
-    private function otherVolume(Volume $volume, Volume $best): void
-    {
-        $isRateOfOther = $volume->rank === Volume::RATE;
-        if ($volume->rank < Volume::RATE && $best->rank === Volume::WATER && $this->likely($volume->amount) >= $this->likely($best->amount)) {
-            // A bottle larger than the water in it is no contradiction.
-            return;
-        }
-        $key = $volume->isForStirring || $best->isForStirring ? 'two-waters' : ($isRateOfOther ? null : 'contradiction');
-        if ($key !== null) {
-            $this->doubt($volume->token, $key, Message::of($key === 'two-waters' ? 'reading.two-waters' : 'reading.two-volumes', ['first' => $this->people($best->amount), 'second' => $this->people($volume->amount)]));
-        }
-    }
-
-    private function doubt(Token $token, string $kind, Message $what): void
-    {
-        $this->doubts[] = $this->span($token, $kind, $what);
-    }
-
-    private function doubtAll(string $kind, Message $what): void
-    {
-        $this->doubts[] = Span::of($this->text, 0, strlen($this->text), $kind, $what);
-    }
-
     private function span(Token $token, string $kind, Message $what): Span
     {
         return Span::of($this->text, $token->start, $token->end(), $kind, $what);
-    }
-
-    private function isNear(float $a, float $b): bool
-    {
-        return abs($a - $b) <= self::SAME * max($a, $b);
-    }
-
-    private function likely(string $amount): float
-    {
-        return $this->parse($amount)?->inBase()->likely ?? 0.0;
-    }
-
-    private function people(string $amount): string
-    {
-        $parsed = $this->parse($amount);
-
-        return $parsed === null ? $amount : AmountFormatter::people($parsed);
-    }
-
-    private function parse(string $amount): ?Amount
-    {
-        try {
-            return $this->amounts->parse($amount, $this->system);
-        } catch (BadInput) {
-            return null;
-        }
     }
 }

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
-use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Knowledge\Knowledge;
-use Nebbia\Core\Measure\Amount;
-use Nebbia\Core\Measure\AmountFormatter;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\UnitSystem;
 
@@ -49,13 +46,16 @@ final class PlainReader
         $system ??= $this->speaksMetric($text, $lexicon) ? UnitSystem::Metric : UnitSystem::Us;
         $tokens = (new Scanner($lexicon))->scan($text);
         $draft = (new Assembler($this->knowledge, $this->amounts, $system))->assemble($tokens);
-        $doubter = new Doubter($this->knowledge, $this->amounts, $system, $text, $draft);
-        $base = $doubter->base();
-        $lines = $doubter->lines($base);
+        $peek = new Peek($this->amounts, $system);
+        $doubts = new Doubts($text);
+        $settler = new Settler($draft, $peek, $doubts);
+        $doubter = new Doubter($this->knowledge, $system, $text, $draft, $peek, $doubts);
+        $base = $settler->base();
+        $lines = $settler->lines($base);
         [$base, $liquid] = $this->liquid($base, $lines, $doubter);
 
         return ReadRecipe::of(
-            $this->recipe($draft, $doubter, $system, $base, $liquid, $lines),
+            $this->recipe($draft, $doubter, $peek, $system, $base, $liquid, $lines),
             $doubter->understood($tokens, $base, $lines),
             $doubter->doubts($base, $lines),
             $doubter->left($tokens),
@@ -66,7 +66,7 @@ final class PlainReader
      * @param  list<Entry>  $lines
      * @return array<string, mixed>
      */
-    private function recipe(Draft $draft, Doubter $doubter, UnitSystem $system, ?Volume $base, ?Entry $liquid, array $lines): array
+    private function recipe(Draft $draft, Doubter $doubter, Peek $peek, UnitSystem $system, ?Volume $base, ?Entry $liquid, array $lines): array
     {
         $recipe = [
             'format' => RecipeReader::FORMAT,
@@ -74,13 +74,13 @@ final class PlainReader
             'use' => $doubter->use(),
             'units' => $system->value,
             'base' => [
-                'amount' => $base === null ? null : $this->machine($base->amount, $system),
+                'amount' => $base === null ? null : $peek->machine($base->amount),
                 'basis' => $base !== null && $base->isFinal ? 'final' : 'added',
                 'liquid' => $liquid->ingredient ?? 'water',
             ] + ($liquid?->strength === null ? [] : ['strength' => $liquid->strength]),
-            'ingredients' => array_values(array_map(fn (Entry $entry): array => [
+            'ingredients' => array_values(array_map(static fn (Entry $entry): array => [
                 'ingredient' => $entry->ingredient,
-                'amount' => $entry->amount === null ? null : $this->machine($entry->amount, $system),
+                'amount' => $entry->amount === null ? null : $peek->machine($entry->amount),
             ] + ($entry->strength === null ? [] : ['strength' => $entry->strength]), array_filter($lines, static fn (Entry $entry): bool => $entry !== $liquid))),
         ];
         if ($draft->repeat !== null && $draft->repeat->value !== 'odd') {
@@ -116,16 +116,6 @@ final class PlainReader
         }
 
         return [new Volume($best->amount, $best->amountToken, Volume::WATER, false, $best->sentence), $best];
-    }
-
-    /** Exact, so that the recipe reader reads the same; an amount it could not read stays as it was written. */
-    private function machine(string $amount, UnitSystem $system): string
-    {
-        try {
-            return AmountFormatter::machine($this->amounts->parse($amount, $system));
-        } catch (BadInput) {
-            return $amount;
-        }
     }
 
     private function speaksMetric(string $text, Lexicon $lexicon): bool

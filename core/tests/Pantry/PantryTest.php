@@ -63,6 +63,15 @@ it('warns of old peroxide, open vinegar, soap without a strength, what is past i
     [bottle('neem', 'neem-oil', null, 100.0, 0.0), ['Neem is empty.']],
 ]);
 
+it('counts days by the calendar, whatever hour it is where the garden lies', function (): void {
+    $milk = bottle('milk', 'milk', null, 1000.0, 400.0, null, [null, new DateTimeImmutable('2026-05-26T00:00:00Z'), new DateTimeImmutable('2026-05-31T00:00:00Z')]);
+    foreach (['2026-06-01T00:00:00+02:00', '2026-06-01T23:59:00+02:00', '2026-06-01T12:00:00Z'] as $now) {
+        $catalogue = Catalogue::english(Cases::knowledge());
+        expect(array_map(static fn (Finding $finding): string => $catalogue->say($finding->what), (new ShelfKeeper(Cases::knowledge()))->look($milk, new DateTimeImmutable($now))))
+            ->toBe(['Milk is past its date by one day.', 'Milk has been open for 6 days.']);
+    }
+});
+
 it('refuses a bottle that cannot be', function (callable $make, string $field): void {
     expect(Cases::complaint($make)[0])->toBe($field);
 })->with([

@@ -1632,6 +1632,10 @@ export interface components {
         /** @description A sprayer with what it last held. */
         PantrySprayer: {
             sprayer: components["schemas"]["Sprayer"];
+            /** @description What goes in, of what it holds, in the gardener's units. */
+            goes_in: string;
+            squeeze: string | null;
+            minute: string | null;
             held: components["schemas"]["Held"] | null;
         };
         /** @description What the rest of a course costs. */

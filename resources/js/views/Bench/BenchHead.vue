@@ -62,7 +62,7 @@ const volumeHint = computed(() => (props.bench ? props.bench.makes : ''))
 .choices { grid-column: 1 / -1; display: flex; flex-wrap: wrap; gap: 12px 20px; align-items: end; }
 .choices .field { min-width: 0; }
 .volume { width: 110px; }
-.link { border: 0; background: none; color: var(--leaf); text-decoration: underline; cursor: pointer; padding: 4px 0; min-height: 34px; }
+.link { border: 0; background: none; color: var(--leaf); text-decoration: underline; cursor: pointer; padding: 4px 0; min-height: 44px; }
 .need { margin-top: -6px; }
 .wide { grid-column: 1 / -1; }
 .chips { display: flex; flex-wrap: wrap; gap: 8px; }

@@ -144,7 +144,7 @@ function bringBack(version: RecipeVersion): void {
         </section>
         <section v-if="bench" class="middle" aria-label="The vessel">
           <vessel-picture :bench="bench" />
-          <n-button class="mix" type="primary" size="large" @click="router.push({ name: 'mix', ...along })">Mix it, step by step</n-button>
+          <n-button class="on-phone" type="primary" size="large" @click="router.push({ name: 'mix', ...along })">Mix it</n-button>
           <fit-note :bench="bench" />
           <mixing-steps :layers="bench.layers" />
         </section>
@@ -156,7 +156,8 @@ function bringBack(version: RecipeVersion): void {
         </section>
       </div>
       <footer class="foot">
-        <n-button type="primary" :loading="actions.busy.value" :disabled="!changed" @click="actions.save()">{{ recipe ? 'Save' : 'Save the recipe' }}</n-button>
+        <n-button type="primary" @click="router.push({ name: 'mix', ...along })">Mix it</n-button>
+        <n-button :type="changed ? 'primary' : 'default'" :loading="actions.busy.value" :disabled="!changed" @click="actions.save()">{{ recipe ? 'Save' : 'Save the recipe' }}</n-button>
         <n-button v-if="changed && recipe" @click="draft.drop(body.units)">Drop my changes</n-button>
         <template v-if="recipe">
           <n-button :disabled="changed" @click="showPlan = true">Plan the rounds</n-button>
@@ -185,8 +186,8 @@ function bringBack(version: RecipeVersion): void {
 .columns { display: grid; grid-template-columns: minmax(300px, 1fr) 316px minmax(320px, 1.05fr); gap: 26px; align-items: start; }
 .against { font: 400 15px 'Atkinson Hyperlegible Next', sans-serif; }
 .middle { display: grid; gap: 10px; }
-.mix { min-height: 48px; }
 .note { display: grid; margin-top: 14px; }
+.on-phone { display: none; }
 .foot {
   position: sticky; bottom: 0; display: flex; flex-wrap: wrap; gap: 10px; align-items: center; background: var(--paper); border-top: 1px solid var(--line);
   margin: 0 -26px; padding: 12px 26px; z-index: 2;
@@ -197,6 +198,7 @@ function bringBack(version: RecipeVersion): void {
   .columns > section:first-child { order: 2; grid-column: 1 / -1; }
 }
 @media (max-width: 760px) {
+  .on-phone { display: flex; }
   .bench { padding: 14px 16px 0; }
   .columns { grid-template-columns: minmax(0, 1fr); }
   .foot { margin: 0 -16px; padding: 12px 16px; position: static; }

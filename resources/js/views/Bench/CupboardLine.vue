@@ -25,5 +25,5 @@ function pick(id: string): void {
 
 <style scoped>
 .cupboard { display: grid; grid-template-columns: auto minmax(0, 1fr); gap: 8px; align-items: center; }
-.native { min-height: 38px; padding: 4px 10px; background: none; border-color: var(--line); }
+.native { padding: 4px 10px; background: none; border-color: var(--line); }
 </style>

@@ -45,10 +45,9 @@ function remove(n: number): void {
         <n-select v-model:value="line.ingredient" class="which" filterable :filter="matches" :options="options" :input-props="{ 'aria-label': `Ingredient ${n + 1}` }" />
         <div v-if="worked(n)" class="worked">
           <strong>{{ worked(n)?.precise }}</strong>
-          <span class="soft small">{{ worked(n)?.measure }}</span>
-          <span v-if="worked(n)?.both_ways" class="soft small">{{ worked(n)?.both_ways }}</span>
         </div>
       </div>
+      <p v-if="worked(n)?.measure" class="wide measure"><strong>{{ worked(n)?.measure }}</strong><span v-if="worked(n)?.both_ways" class="soft small">{{ worked(n)?.both_ways }}</span></p>
       <label class="typed">
         <span class="soft small">as written</span>
         <input
@@ -86,5 +85,7 @@ function remove(n: number): void {
 .typed { display: grid; gap: 1px; }
 .out { padding: 0; width: 40px; height: 44px; }
 .field-error, .wide { grid-column: 1 / 4; }
+.measure { display: flex; flex-wrap: wrap; justify-content: flex-end; gap: 0 12px; }
+.measure strong { font-weight: 600; }
 .stock { border-left: 3px solid var(--brass); padding-left: 10px; }
 </style>

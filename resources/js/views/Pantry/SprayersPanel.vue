@@ -51,13 +51,13 @@ const drop = () => attempt(async () => {
 
 <template>
   <section class="sprayers" aria-label="Sprayers">
-    <article v-for="{ sprayer, held } in sprayers" :key="sprayer.id">
+    <article v-for="{ sprayer, held, goes_in, squeeze, minute } in sprayers" :key="sprayer.id">
       <h2>{{ sprayer.name }}</h2>
       <dl>
-        <div><dt>Goes in</dt><dd>{{ Math.round(sprayer.usable_ml) }} of {{ Math.round(sprayer.capacity_ml) }} mL, the rest is air</dd></div>
+        <div><dt>Goes in</dt><dd>{{ goes_in }}, the rest is air</dd></div>
         <div><dt>Finest passage</dt><dd>{{ sprayer.finest_passage_mm === null ? 'not measured' : `${sprayer.finest_passage_mm} mm` }}</dd></div>
-        <div v-if="sprayer.ml_per_squeeze !== null"><dt>A squeeze</dt><dd>{{ sprayer.ml_per_squeeze }} mL</dd></div>
-        <div v-if="sprayer.ml_per_minute !== null"><dt>A minute</dt><dd>{{ sprayer.ml_per_minute }} mL</dd></div>
+        <div v-if="squeeze"><dt>A squeeze</dt><dd>{{ squeeze }}</dd></div>
+        <div v-if="minute"><dt>A minute</dt><dd>{{ minute }}</dd></div>
         <div v-if="sprayer.material"><dt>Made of</dt><dd>{{ sprayer.material }}</dd></div>
         <div v-if="sprayer.dedicated_to"><dt>Kept for</dt><dd>{{ sprayer.dedicated_to }}</dd></div>
         <div><dt>Held last</dt><dd>{{ held ? `${held.recipe}, ${times.instant(held.applied_at)}` : 'nothing that is written down' }}</dd></div>

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Reading;
+
+use Nebbia\Core\Message\Message;
+
+/** What is doubted of a paragraph, each with the phrase it is about. */
+final class Doubts
+{
+    /** @var list<Span> */
+    private array $spans = [];
+
+    public function __construct(private readonly string $text) {}
+
+    public function add(Token $token, string $kind, Message $what): void
+    {
+        $this->spans[] = Span::of($this->text, $token->start, $token->end(), $kind, $what);
+    }
+
+    /** Of the paragraph as a whole. */
+    public function addAll(string $kind, Message $what): void
+    {
+        $this->spans[] = Span::of($this->text, 0, strlen($this->text), $kind, $what);
+    }
+
+    /** @return list<Span> in the order of the text */
+    public function all(): array
+    {
+        $spans = $this->spans;
+        usort($spans, static fn (Span $a, Span $b): int => $a->start <=> $b->start);
+
+        return $spans;
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Reading;
+
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Measure\Amount;
+use Nebbia\Core\Measure\AmountFormatter;
+use Nebbia\Core\Measure\AmountParser;
+use Nebbia\Core\Measure\UnitKind;
+use Nebbia\Core\Measure\UnitSystem;
+
+/** Looks at amounts that may be none: what they measure, how much it is, how they are said. */
+final readonly class Peek
+{
+    public function __construct(
+        private AmountParser $amounts,
+        private UnitSystem $system,
+    ) {}
+
+    public function amount(string $text): ?Amount
+    {
+        try {
+            return $this->amounts->parse($text, $this->system);
+        } catch (BadInput) {
+            return null;
+        }
+    }
+
+    public function kind(string $text): ?UnitKind
+    {
+        return $this->amount($text)?->unit->kind;
+    }
+
+    public function unit(string $text): ?string
+    {
+        return $this->amount($text)?->unit->id;
+    }
+
+    public function isVolume(string $text): bool
+    {
+        return $this->kind($text) === UnitKind::Volume;
+    }
+
+    /** A squeeze, a glug: whatever the hand makes of it. */
+    public function isRough(string $text): bool
+    {
+        return $this->amount($text)?->unit->isPrecise() === false;
+    }
+
+    /** In the unit's own base; 0 for what is no amount. */
+    public function likely(string $text): float
+    {
+        return $this->amount($text)?->inBase()->likely ?? 0.0;
+    }
+
+    /** In kitchen fractions; as it stands where it cannot be read. */
+    public function people(string $text): string
+    {
+        $amount = $this->amount($text);
+
+        return $amount === null ? $text : AmountFormatter::people($amount);
+    }
+
+    /** Exact, so that the recipe reader reads the same; as it stands where it cannot be read. */
+    public function machine(string $text): string
+    {
+        $amount = $this->amount($text);
+
+        return $amount === null ? $text : AmountFormatter::machine($amount);
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Reading;
+
+/** Which volumes of a sentence the recipe may be for, and which amount is said for which of them. */
+final readonly class VolumeReader
+{
+    public function __construct(
+        private Draft $draft,
+        private Peek $peek,
+        private Sentence $sentence,
+        /** Of the sentence in the paragraph. */
+        private int $number,
+    ) {}
+
+    public function read(int $n, Token $token): void
+    {
+        if ($token->is(TokenKind::Rate)) {
+            if ($this->peek->isVolume($token->value)) {
+                $this->volume($n, $token, Volume::RATE);
+            }
+
+            return;
+        }
+        if (! $token->is(TokenKind::Amount) || ! $this->peek->isVolume($token->value)) {
+            return;
+        }
+        $water = $this->sentence->ahead($n + 1, TokenKind::Water, TokenKind::Ingredient, TokenKind::Soap);
+        $previous = $this->sentence->behind($n);
+        if ($water !== null && $this->sentence->is($water, TokenKind::Water)) {
+            $this->volume($n, $token, Volume::WATER);
+            $this->sentence->settle($water);
+        } elseif ($previous?->is(TokenKind::Water) && $this->sentence->isClosed($n) && $this->sentence->behind($n, 2)?->is(TokenKind::Amount) !== true) {
+            $this->volume($n, $token, Volume::WATER);
+        } elseif ($previous?->is(TokenKind::Final)) {
+            $this->volume($n, $token, Volume::WATER, true);
+        } elseif ($water === null && $this->sentence->is($n + 1, TokenKind::Final)) {
+            $this->volume($n, $token, Volume::RATE);
+        } elseif ($water === null && ($this->sentence->near($n, TokenKind::Container) || $previous?->is(TokenKind::Per, TokenKind::In))) {
+            $this->volume($n, $token, $previous?->is(TokenKind::Per) ? Volume::RATE : Volume::CONTAINER);
+        }
+    }
+
+    /** An ingredient's amount is said for the volume that stands in the same sentence. */
+    public function settle(int $from): void
+    {
+        $mine = array_values(array_filter($this->draft->volumes, fn (Volume $volume): bool => $volume->sentence === $this->number));
+        foreach (array_slice($this->draft->entries, $from) as $entry) {
+            $after = $entry->amountToken->start ?? 0;
+            foreach ($mine as $volume) {
+                if ($entry->per === null || ($volume->token->start > $after && $entry->per->token->start < $after)) {
+                    $entry->per = $volume;
+                }
+            }
+        }
+        // "that is about 1 tablespoon per gallon": an amount without a name is of what was spoken of last.
+        $unplaced = [];
+        foreach ($this->draft->unplaced as $token) {
+            $last = $this->draft->entries[count($this->draft->entries) - 1] ?? null;
+            if ($last?->ingredient === null || ! $token->is(TokenKind::Amount) || $this->isVolumeToken($token)) {
+                $unplaced[] = $token;
+
+                continue;
+            }
+            $again = new Entry($last->ingredient, $last->name, $this->number);
+            $again->give($token);
+            foreach ($mine as $volume) {
+                $again->per = $volume->token->start > $token->start && ($again->per === null || $again->per->token->start < $token->start) ? $volume : $again->per;
+            }
+            $this->draft->entries[] = $again;
+        }
+        $this->draft->unplaced = $unplaced;
+    }
+
+    private function volume(int $n, Token $token, int $rank, bool $isFinal = false): void
+    {
+        $this->sentence->settle($n);
+        $isFinal = $isFinal || $this->sentence->is($n + 1, TokenKind::Final) === true && $this->sentence->near($n, TokenKind::Water);
+        $stirred = false;
+        for ($m = $n - 1; $m >= 0 && ! $this->sentence->is($m, TokenKind::Comma); $m--) {
+            $stirred = $stirred || $this->sentence->is($m, TokenKind::Stirred);
+        }
+        $this->draft->volumes[] = new Volume($token->value, $token, $rank, $isFinal, $this->number, $stirred);
+    }
+
+    private function isVolumeToken(Token $token): bool
+    {
+        foreach ($this->draft->volumes as $volume) {
+            if ($volume->token === $token) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
