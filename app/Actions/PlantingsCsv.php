@@ -21,7 +21,7 @@ use SplTempFileObject;
  */
 final readonly class PlantingsCsv
 {
-    private const COLUMNS = ['id', 'zone', 'plant', 'name', 'variety', 'number', 'stage', 'height_cm', 'area_m2', 'pot_l', 'indoors', 'in_flower', 'harvest_on', 'new_until', 'value', 'note'];
+    private const COLUMNS = ['id', 'zone', 'plant', 'name', 'variety', 'number', 'stage', 'height_cm', 'indoors', 'in_flower', 'harvest_on', 'new_until', 'value', 'note', 'area_m2', 'pot_l'];
 
     private const MOST_ROWS = 5000;
 
@@ -34,8 +34,9 @@ final readonly class PlantingsCsv
         foreach ($garden->standing()->with('zone')->get() as $planting) {
             $file->fputcsv(array_map(self::shield(...), [
                 $planting->id, $planting->zone->name, $planting->plant, $planting->name, $planting->variety ?? '', (string) $planting->number, $planting->stage,
-                $planting->height_cm === null ? '' : (string) $planting->height_cm, (string) $planting->area_m2, (string) $planting->pot_l, $planting->indoors ? 'yes' : 'no', $planting->in_flower ? 'yes' : 'no',
+                $planting->height_cm === null ? '' : (string) $planting->height_cm, $planting->indoors ? 'yes' : 'no', $planting->in_flower ? 'yes' : 'no',
                 $planting->harvest_on?->toDateString() ?? '', $planting->new_until?->toDateString() ?? '', $planting->value->value, $planting->note ?? '',
+                (string) $planting->area_m2, (string) $planting->pot_l,
             ]), ',', '"', '');
         }
         $file->rewind();

@@ -113,6 +113,12 @@ test('a tablespoon for a teaspoon is brought back to strength, at the step where
   // 5 mL in 1005 for a litre: 4.975; 15 mL is 3.015 times that.
   await expect(dialog.getByText('Make more of it: 3.02 L')).toBeVisible()
   await expect(dialog.getByText('Make what was planned: 1 L')).toBeVisible()
+  // Only a stronger bottle is there: 5 mL of 33 % are 3.3 mL of 50 %.
+  await dialog.getByRole('button', { name: 'I only have another bottle' }).click()
+  await dialog.getByLabel('Or the same, of another strength').selectOption({ label: 'Liquid castile soap, 33 %' })
+  await dialog.getByLabel('Mine says').fill('50 %')
+  await dialog.getByRole('button', { name: 'Work it out for mine' }).click()
+  await expect(dialog.getByText('Worked out for Liquid castile soap of 50 %')).toBeVisible()
   await dialog.getByRole('button', { name: 'I made too much' }).click()
   await expect(dialog.getByText('never into a drain')).toBeVisible()
 })

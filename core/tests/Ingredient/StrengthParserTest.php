@@ -75,3 +75,16 @@ it('refuses a strength that cannot be', function (string $text, string $ingredie
     ['5 % v/v', 'baking-soda', 'alcohols, oils and milk'],
     ['3 %', 'water', 'has no strength'],
 ]);
+
+it('reads old proof, tablets and soap solids', function (string $ingredient, string $text, float $grams): void {
+    $strength = StrengthParser::parse($text, Cases::knowledge()->ingredient($ingredient));
+    expect($strength->tablet ?? $strength->grams->likely)->toEqualWithDelta($grams, 1e-6 * $grams);
+})->with([
+    // 100 degrees UK proof are 57.15 % by volume, of 0.7892 g/mL.
+    ['ethyl-alcohol', '100 UK proof', 0.5715 * 0.7892],
+    ['ethyl-alcohol', '70° proof', 0.7 * 0.5715 * 0.7892],
+    ['aspirin-tablet', '500 mg', 0.5],
+    ['aspirin-tablet', '75 mg each', 0.075],
+    ['liquid-castile-soap', '32 % solids', 0.32],
+    ['white-vinegar', '50 grain', 0.05],
+]);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import AppDialog from '@/parts/AppDialog.vue'
-import { api, ApiFailure, take, type MixingPlan, type Offer, type RecipeBody, type Rescue } from '@/api/client'
+import { api, ApiFailure, take, type MixingPlan, type RecipeBody, type Rescue } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { NButton } from 'naive-ui'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -17,6 +17,7 @@ const put = ref('')
 const rescue = shallowRef<Rescue | null>(null)
 const error = ref<string | null>(null)
 const changed = ref<string[]>([])
+const typed = ref('')
 
 /** What is in by now, this step included: it is where one notices. */
 const doneSteps = computed(() => props.plan.steps.slice(0, props.at + 1))
@@ -33,6 +34,7 @@ watch(shown, (now) => {
   kind.value = 'amount'
   which.value = String(here.value[0] ?? 'base')
   put.value = ''
+  typed.value = ''
 })
 
 async function ask(): Promise<void> {
@@ -48,11 +50,11 @@ async function ask(): Promise<void> {
     rescue.value = null
   }
 }
-async function swap(line: number, offer: Offer): Promise<void> {
+async function swap(line: number, bottle: { product_id?: string; ingredient?: string; strength?: string }, name: string): Promise<void> {
   error.value = null
   try {
-    const answer = await take(api.POST('/api/gardens/{garden}/bench/swap', { params: { path: { garden: store.id } }, body: { recipe: props.body, line, product_id: offer.product_id } }))
-    changed.value = [`Worked out for ${offer.name}: the steps are new.`, ...answer.findings.map((finding) => `${finding.what} ${finding.instead}`)]
+    const answer = await take(api.POST('/api/gardens/{garden}/bench/swap', { params: { path: { garden: store.id } }, body: { recipe: props.body, line, ...bottle } }))
+    changed.value = [`Worked out for ${name}: the steps are new.`, ...answer.findings.map((finding) => `${finding.what} ${finding.instead}`)]
     emit('swapped', { ...props.body, ...(answer.recipe as RecipeBody), name: props.body.name })
   } catch (e) {
     if (!(e instanceof ApiFailure) || e.status !== 422) throw e
@@ -96,8 +98,19 @@ async function swap(line: number, offer: Offer): Promise<void> {
     <div v-else-if="kind === 'bottle'" class="form-grid">
       <p v-if="bottles.length === 0" class="soft">No other bottle in the pantry does the work of what is in this recipe.</p>
       <ul v-else>
-        <li v-for="{ n, line, offer } in bottles" :key="`${n}.${offer.product_id}`"><span>{{ line.name }}: <strong>{{ offer.name }}</strong>, {{ offer.strength }}</span><n-button @click="swap(n, offer)">Take it</n-button></li>
+        <li v-for="{ n, line, offer } in bottles" :key="`${n}.${offer.product_id}`"><span>{{ line.name }}: <strong>{{ offer.name }}</strong>, {{ offer.strength }}</span><n-button @click="swap(n, { product_id: offer.product_id }, offer.name)">Take it</n-button></li>
       </ul>
+      <form class="two" @submit.prevent="swap(Number(which), { ingredient: plan.lines[Number(which)]?.ingredient, strength: typed }, `${plan.lines[Number(which)]?.name} of ${typed}`)">
+        <div class="field">
+          <label for="r-line">Or the same, of another strength</label>
+          <select id="r-line" v-model="which" class="native"><option v-for="(line, n) in plan.lines" :key="n" :value="String(n)">{{ line.name }}{{ line.strength ? `, ${line.strength}` : '' }}</option></select>
+        </div>
+        <div class="field">
+          <label for="r-strength">Mine says</label>
+          <input id="r-strength" v-model="typed" class="native" autocomplete="off" placeholder="91 %" :aria-invalid="error ? 'true' : undefined">
+        </div>
+        <div class="actions"><n-button attr-type="submit" :disabled="!typed.trim() || which === 'base'">Work it out for mine</n-button></div>
+      </form>
       <p v-if="error" class="field-error">{{ error }}</p>
       <div v-if="changed.length" aria-live="polite"><p v-for="line in changed" :key="line">{{ line }}</p></div>
     </div>
