@@ -7,6 +7,7 @@ namespace Nebbia\Core\Reading;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\NumberParser;
+use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
 
 /**
@@ -155,7 +156,11 @@ final class Assembler
         if (! $token->is(TokenKind::Amount)) {
             return;
         }
-        $what = $this->at->freeAhead($n + 1, TokenKind::Ingredient, TokenKind::Soap) ?? $this->at->justBehind($n);
+        $what = $this->at->freeAhead($n + 1, TokenKind::Ingredient, TokenKind::Soap) ?? $this->at->justBehind($n, true);
+        if ($what !== null && $this->tabletOf($n, $what, $token)) {
+            return;
+        }
+        $what = $what !== null && $what < $n && $this->at->isSettled($what) ? null : $what;
         if ($what !== null) {
             $this->at->settle($what, $n);
             $this->entryAt($what)->give($token);
@@ -172,6 +177,44 @@ final class Assembler
         $this->unknown($n, $token);
     }
 
+    /** "two 500 mg aspirin tablets", "3 aspirin tablets, 500 mg each", "3 tablets of aspirin (325 mg)": what one tablet holds. */
+    private function tabletOf(int $n, int $what, Token $token): bool
+    {
+        $ingredient = $this->knowledge->ingredient($this->idOf($this->at->tokens[$what]));
+        if (! $ingredient->isTablet || $this->peek->kind($token->value) !== UnitKind::Mass) {
+            return false;
+        }
+        $count = $this->at->at($what > $n ? $n - 1 : $what - 1);
+        $entry = $this->lastEntryFor($what);
+        if ($what > $n && $count?->is(TokenKind::Number) === true) {
+            $this->at->settle($n - 1, $n, $what);
+            $entry->give(Token::of(TokenKind::Amount, $token->text, $token->start, NumberParser::parse($count->value).' x '.$token->value));
+
+            return true;
+        }
+        $tablets = $this->peek->amount($entry->amount ?? '');
+        if ($count?->is(TokenKind::Number) === true || $tablets?->unit->id === 'tablet') {
+            $this->at->settle($n);
+            // How many there are may be read only after this.
+            $entry->strength = $token->value;
+            $entry->strengthToken = $token;
+            if ($tablets?->unit->id === 'tablet') {
+                $this->eachHolds($entry, (string) $tablets->likely);
+            }
+
+            return true;
+        }
+
+        return false;
+    }
+
+    /** So many tablets of that much each are said in one. */
+    private function eachHolds(Entry $entry, string $count): void
+    {
+        $entry->amount = "$count x $entry->strength";
+        $entry->strength = null;
+    }
+
     /** "2 aspirins": whole things without a unit. */
     private function number(int $n, Token $token): void
     {
@@ -186,7 +229,11 @@ final class Assembler
         $unit = $ingredient->isTablet ? 'tablets' : ($ingredient->knowsPiece($ingredient->id) ? $ingredient->id : null);
         if ($unit !== null) {
             $this->at->settle($n, $what);
-            $this->entryAt($what)->give(Token::of(TokenKind::Amount, $token->text, $token->start, "$token->value $unit"));
+            $entry = $this->entryAt($what);
+            $entry->give(Token::of(TokenKind::Amount, $token->text, $token->start, "$token->value $unit"));
+            if ($ingredient->isTablet && $entry->strength !== null) {
+                $this->eachHolds($entry, (string) NumberParser::parse($token->value));
+            }
         }
     }
 

@@ -20,6 +20,9 @@ final class Lexicon
 
     public readonly string $unit;
 
+    /** That a link of possession comes next. */
+    public readonly string $of;
+
     public readonly string $number;
 
     public readonly string $adjectives;
@@ -49,11 +52,12 @@ final class Lexicon
         $unitNames = array_filter($units->allNames(), static fn (string $name): bool => ! str_ends_with($name, '.'));
         $qualifiers = $this->alternatives($units->allQualifiers());
         $this->unit = "(?:(?:$qualifiers)\\s+)?".$this->alternatives(array_values($unitNames)).'(?:ful(?:s)?)?'.self::NO_LETTER_AFTER;
+        $this->of = '(?='.'\s+'.$this->alternatives($this->words->strings('of')).'(?:\s|(?<=\')))';
         $this->number = '(?:'.NumberParser::PATTERN.'|'.NumberParser::words().')';
         $this->heaped = $this->alternatives($this->words->strings('heaped')).self::NO_LETTER_AFTER;
         $this->adjectives = '(?:(?:'.$this->alternatives([...$this->words->strings('heaped'), ...$this->words->strings('plain')]).')\s+)*';
         $every = $this->alternatives($this->words->strings('every'));
-        $this->every = "(?:$every)\\s+({$this->number})\\s+(?:(".$this->alternatives($this->words->strings('days')).')|('.$this->alternatives($this->words->strings('weeks')).'))'.self::NO_LETTER_AFTER;
+        $this->every = "(?:$every)\\s+({$this->number})(\\s*(?:-|–|\\bto\\b|\\bou\\b|\\bor\\b|\\bo\\b|\\ba\\b)\\s*{$this->number})?\\s+(?:(".$this->alternatives($this->words->strings('days')).')|('.$this->alternatives($this->words->strings('weeks')).'))'.self::NO_LETTER_AFTER;
         $this->times = "({$this->number})\\s+(?:".$this->alternatives($this->words->strings('times')).')'.self::NO_LETTER_AFTER;
         $this->strengths = $this->alternatives($this->words->strings('strengths')).self::NO_LETTER_AFTER;
         $this->duration = "(?:(?:for|per|durante|por)\\s+)?{$this->number}(?:\\s*(?:-|–|to)\\s*{$this->number})?\\s+".$this->alternatives($this->words->strings('durations')).self::NO_LETTER_AFTER;

@@ -48,7 +48,7 @@ final class PlainReader
         $draft = (new Assembler($this->knowledge, $this->amounts, $system))->assemble($tokens);
         $peek = new Peek($this->amounts, $system);
         $doubts = new Doubts($text);
-        $settler = new Settler($draft, $peek, $doubts);
+        $settler = new Settler($this->knowledge, $draft, $peek, $doubts);
         $doubter = new Doubter($this->knowledge, $system, $text, $draft, $peek, $doubts);
         $base = $settler->base();
         $lines = $settler->lines($base);

@@ -37,9 +37,9 @@ final readonly class Scanner
         $w = $this->words;
         $n = $w->number;
         if (preg_match("/\\G{$w->every}/iu", $text, $m, 0, $at) === 1) {
-            $days = NumberParser::parse($m[1])->toFloat() * (($m[3] ?? '') !== '' ? 7 : 1);
+            $days = NumberParser::parse($m[1])->toFloat() * (($m[4] ?? '') !== '' ? 7 : 1);
 
-            return Token::of(TokenKind::Repeat, $m[0], $at, $days === floor($days) && $days >= 1.0 ? (string) (int) $days : 'odd');
+            return Token::of(TokenKind::Repeat, $m[0], $at, $m[2] === '' && $days === floor($days) && $days >= 1.0 ? (string) (int) $days : 'odd');
         }
         if (preg_match("/\\G{$w->times}/iu", $text, $m, 0, $at) === 1) {
             $times = NumberParser::parse($m[1])->toFloat();
@@ -74,6 +74,13 @@ final readonly class Scanner
         }
         if (preg_match("/\\G(?:{$w->per})\\s+(?:one\\s+|1\\s*)?({$w->unit})/iu", $text, $m, 0, $at) === 1) {
             return Token::of(TokenKind::Rate, $m[0], $at, '1 '.$this->cleanUnit($m[1]));
+        }
+        if (preg_match("/\\G\\/\\s*({$w->unit})/iu", $text, $m, 0, $at) === 1) {
+            return Token::of(TokenKind::Rate, $m[0], $at, '1 '.$this->cleanUnit($m[1]));
+        }
+        // "pinch of salt": one of it; of a plural nobody knows how many.
+        if (preg_match("/\\G({$w->unit}){$w->of}/iu", $text, $m, 0, $at) === 1 && ! str_ends_with(mb_strtolower($m[1]), 's')) {
+            return Token::of(TokenKind::Amount, $m[1], $at, '1 '.$this->cleanUnit($m[1]));
         }
         $article = '(?:the\s+(?:full|whole)\s+)';
         if (preg_match("/\\G(?:(a few|few|some)\\s+|($n)(".self::RANGE."$n)?\\s*|($article))({$w->adjectives})({$w->unit})/iu", $text, $m, 0, $at) !== 1) {

@@ -50,7 +50,7 @@ final class Sentence
             if ($token->text === '(') {
                 // "1 tablespoon (15 mL) of soap": what stands in brackets is passed over.
                 $from = $n = $this->closing($n);
-            } elseif ($token->text !== ')' && ! $token->is(TokenKind::Of, TokenKind::Word, TokenKind::Percent, TokenKind::Strength, TokenKind::Container, TokenKind::Part)) {
+            } elseif ($token->text !== ')' && ! $token->is(TokenKind::Of, TokenKind::Word, TokenKind::Percent, TokenKind::Strength, TokenKind::Container, TokenKind::Part, TokenKind::Rate)) {
                 return null;
             }
         }
@@ -83,12 +83,12 @@ final class Sentence
     }
 
     /** An ingredient right before, as in "neem oil (1 tsp)" and "soap: 2 tbsp", that has no amount yet. */
-    public function justBehind(int $n): ?int
+    public function justBehind(int $n, bool $evenSettled = false): ?int
     {
         for ($m = $n - 1; $m >= 0 && $m >= $n - self::REACH; $m--) {
             $token = $this->tokens[$m];
             if ($token->is(TokenKind::Ingredient, TokenKind::Soap)) {
-                return isset($this->used[$m]) && ! $this->tokens[$n]->is(TokenKind::Percent, TokenKind::Strength) ? null : $m;
+                return isset($this->used[$m]) && ! $evenSettled && ! $this->tokens[$n]->is(TokenKind::Percent, TokenKind::Strength) ? null : $m;
             }
             if (! $token->is(TokenKind::Mark, TokenKind::Word, TokenKind::Percent, TokenKind::Strength, TokenKind::Comma)) {
                 return null;

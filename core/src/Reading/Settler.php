@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Formulation\DoseReader;
+use Nebbia\Core\Formulation\RecipeLine;
+use Nebbia\Core\Ingredient\Strength;
+use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\AmountFormatter;
+use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Message\Message;
 
 /** Settles what a draft leaves open: which volume is the base, what an amount said twice comes to. Each choice is doubted. */
@@ -14,6 +20,7 @@ final readonly class Settler
     private const SAME = 0.06;
 
     public function __construct(
+        private Knowledge $knowledge,
         private Draft $draft,
         private Peek $peek,
         private Doubts $doubts,
@@ -81,12 +88,31 @@ final readonly class Settler
 
             return;
         }
-        [$a, $b] = [$this->peek->amount($first->amount), $this->peek->amount($second->amount)];
-        $isSame = $a !== null && $b !== null && $a->unit->kind === $b->unit->kind
-            && self::isNear($a->inBase()->likely / $this->volumeOf($first, $base), $b->inBase()->likely / $this->volumeOf($second, $base));
-        if (! $isSame) {
+        [$a, $b] = [$this->dose($first), $this->dose($second)];
+        if ($a === null || $b === null || ! self::isSame($a->dividedBy($this->volumeOf($first, $base)), $b->dividedBy($this->volumeOf($second, $base)))) {
             $this->doubts->add($second->amountToken, 'contradiction', Message::of('reading.two-amounts', ['first' => $this->peek->people($first->amount), 'second' => $this->peek->people($second->amount)]));
         }
+    }
+
+    /** mL poured or g, however it is said: "1 teaspoon (5 g)" is one amount twice. */
+    private function dose(Entry $entry): ?Interval
+    {
+        $amount = $entry->ingredient === null || $entry->amount === null ? null : $this->peek->amount($entry->amount);
+        if ($amount === null || $amount->isRelative()) {
+            return $amount?->inBase();
+        }
+        $ingredient = $this->knowledge->ingredient((string) $entry->ingredient);
+        try {
+            return (new DoseReader($this->knowledge))->read(RecipeLine::of($ingredient, $amount, Strength::usual($ingredient)))->size;
+        } catch (BadInput) {
+            return null;
+        }
+    }
+
+    /** Near each other, or each within what the other may be. */
+    private static function isSame(Interval $a, Interval $b): bool
+    {
+        return self::isNear($a->likely, $b->likely) || ($a->low <= $b->likely && $b->likely <= $a->high) || ($b->low <= $a->likely && $a->likely <= $b->high);
     }
 
     private function volumeOf(Entry $entry, ?Volume $base): float

@@ -27,6 +27,10 @@ final readonly class VolumeReader
         if (! $token->is(TokenKind::Amount) || ! $this->peek->isVolume($token->value)) {
             return;
         }
+        if ($this->sentence->is($n + 1, TokenKind::Rate)) {
+            // "100 mL per litre of water" is no water.
+            return;
+        }
         $water = $this->sentence->ahead($n + 1, TokenKind::Water, TokenKind::Ingredient, TokenKind::Soap);
         $previous = $this->sentence->behind($n);
         if ($water !== null && $this->sentence->is($water, TokenKind::Water)) {
@@ -38,8 +42,9 @@ final readonly class VolumeReader
             $this->volume($n, $token, Volume::WATER, true);
         } elseif ($water === null && $this->sentence->is($n + 1, TokenKind::Final)) {
             $this->volume($n, $token, Volume::RATE);
-        } elseif ($water === null && ($this->sentence->near($n, TokenKind::Container) || $previous?->is(TokenKind::Per, TokenKind::In))) {
-            $this->volume($n, $token, $previous?->is(TokenKind::Per) ? Volume::RATE : Volume::CONTAINER);
+        } elseif ($water === null && ($this->sentence->near($n, TokenKind::Container) || $previous?->is(TokenKind::Per, TokenKind::In, TokenKind::Container))) {
+            // Half and half in a bottle of that size: it is all that goes in.
+            $this->volume($n, $token, $previous?->is(TokenKind::Per) ? Volume::RATE : Volume::CONTAINER, $this->hasHalf());
         }
     }
 
@@ -89,6 +94,17 @@ final readonly class VolumeReader
     {
         foreach ($this->draft->volumes as $volume) {
             if ($volume->token === $token) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function hasHalf(): bool
+    {
+        foreach ($this->sentence->tokens as $token) {
+            if ($token->is(TokenKind::Half)) {
                 return true;
             }
         }
