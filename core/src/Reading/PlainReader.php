@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Reading;
 
 use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Formulation\UseOfSpray;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\UnitSystem;
@@ -71,7 +72,8 @@ final class PlainReader
         $recipe = [
             'format' => RecipeReader::FORMAT,
             'name' => '',
-            'use' => $doubter->use(),
+            // Taken and doubted, like an unnamed soap: most of what is mixed is sprayed on leaves.
+            'use' => $doubter->use() ?? ($lines === [] ? null : UseOfSpray::Foliar->value),
             'units' => $system->value,
             'base' => [
                 'amount' => $base === null ? null : $peek->machine($base->amount),

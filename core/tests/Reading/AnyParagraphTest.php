@@ -57,7 +57,7 @@ it('reads any paragraph without falling over, marks what stands there, and what 
             $this->fail("\"$text\": amounts out of nowhere");
         }
         try {
-            $recipe = $recipes->read(['use' => $read['use'] ?? 'foliar'] + $read);
+            $recipe = $recipes->read($read);
         } catch (BadInput $e) {
             // What is not whole is doubted; it is never handed on as if it were.
             if ($read['doubts'] === []) {

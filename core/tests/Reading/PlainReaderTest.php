@@ -38,7 +38,7 @@ it('understands the paragraph, and doubts what is to be doubted', function (arra
     $read = understoodOf($case['text']);
     $units = $case['units'] ?? 'us';
     expect($read['units'])->toBe($units)
-        ->and($read['use'])->toBe($case['use'] ?? null)
+        ->and($read['use'])->toBe($case['use'] ?? ($case['lines'] === [] ? null : 'foliar'))
         ->and($read['base']['liquid'])->toBe($case['liquid'] ?? 'water')
         ->and($read['base']['basis'])->toBe($case['basis'] ?? 'added')
         ->and($read['repeat']['every_days'] ?? null)->toBe($case['every'] ?? null)
@@ -78,7 +78,7 @@ it('marks each phrase where it stands, counted in characters', function (): void
 it('gives a recipe that mixes, once what is missing has been filled in', function (): void {
     foreach (paragraphs() as $case) {
         $read = understoodOf($case['text']);
-        $isWhole = $read['use'] !== null && $read['base']['amount'] !== null && ! in_array(null, array_column($read['ingredients'], 'amount'), true)
+        $isWhole = $read['base']['amount'] !== null && ! in_array(null, array_column($read['ingredients'], 'amount'), true)
             && ! in_array(null, array_column($read['ingredients'], 'ingredient'), true);
         $mixes = true;
         try {
@@ -92,7 +92,7 @@ it('gives a recipe that mixes, once what is missing has been filled in', functio
 
 it('says the same of the same recipe in other words', function (string $one, string $other): void {
     $strengths = static function (string $text): array {
-        $recipe = ['use' => 'foliar'] + array_filter(understoodOf($text), static fn (mixed $value): bool => $value !== null);
+        $recipe = understoodOf($text);
         $found = [];
         foreach ((new Mixer(Cases::knowledge()))->mix((new RecipeReader(Cases::knowledge()))->read($recipe))->strengths as $strength) {
             $found[$strength->substance->id] = $strength->percentWv->likely;
