@@ -84,7 +84,7 @@ final readonly class ShowToday
             PreciseWords::volume($course->volume_ml, $garden->units),
             $course->times,
             (int) $today->diffInDays($dueOn, false),
-            array_map(static fn (LayerResource $layer): string => ($layer->group === 'water' ? $layer->amount : ($layer->measure ?? $layer->amount)).' '.mb_strtolower($layer->name), $bench->layers),
+            array_map(static fn (LayerResource $layer): string => $layer->amount.' '.mb_strtolower($layer->name).($layer->group === 'water' || $layer->measure === null ? '' : ": $layer->measure"), $bench->layers),
             $bench->severity,
             $bench->headline,
         );

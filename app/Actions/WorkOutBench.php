@@ -160,6 +160,7 @@ final readonly class WorkOutBench
         $headline = Headline::of($situation);
         $burden = $this->gauges->burden($situation);
         $bottles = $this->household->cupboard($garden);
+        $keeping = KeepingTime::of($mix, $this->knowledge);
         $lines = [];
         foreach ($mix->lines as $n => $line) {
             $lines[] = $this->line($line, $measures[$n], $mix, $units, $this->cupboard->offers($line->line->ingredient, $line->line->strength, $bottles));
@@ -191,7 +192,8 @@ final readonly class WorkOutBench
             $burden->factor ?? 1.0,
             array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $mix->findings),
             $sprayer === null ? null : $this->fit($mix, $sprayer->vessel(), $units, $fills),
-            $this->catalogue->sentence(KeepingTime::of($mix, $this->knowledge)?->said() ?? Message::of('storage.unknown')),
+            $this->catalogue->sentence($keeping?->said() ?? Message::of('storage.unknown')),
+            $keeping === null ? null : "$keeping->basis, $keeping->sure certainty",
             $this->cupboard->cost($bottles->draws($mix), $fills, $garden),
             $this->cupboard->offers($mix->recipe->liquid, $mix->recipe->liquidStrength, $bottles),
         );

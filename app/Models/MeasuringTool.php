@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Nebbia\Core\Measuring\Tool;
 use Nebbia\Core\Measuring\ToolKind;
 
 /**
@@ -23,15 +22,5 @@ final class MeasuringTool extends HouseholdModel
     protected function casts(): array
     {
         return ['kind' => ToolKind::class, 'size' => 'float', 'step' => 'float'];
-    }
-
-    public function tool(): Tool
-    {
-        return match ($this->kind) {
-            ToolKind::Spoon => Tool::spoon($this->id, $this->name, $this->size),
-            ToolKind::Graduated => Tool::graduated($this->id, $this->name, $this->size, $this->step),
-            ToolKind::Scale => Tool::scale($this->id, $this->name, $this->size, $this->step),
-            ToolKind::Dropper => Tool::dropper($this->id, $this->name),
-        };
     }
 }

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Nebbia\Core\Measure\Interval;
-use Nebbia\Core\Measuring\Calibration;
-
 /**
  * What one of the household's own drops, squeezes, handfuls holds, and how that was found.
  *
@@ -26,10 +23,5 @@ final class OwnMeasure extends HouseholdModel
     protected function casts(): array
     {
         return ['totals' => 'array', 'step' => 'float', 'low' => 'float', 'likely' => 'float', 'high' => 'float', 'is_weighed' => 'boolean'];
-    }
-
-    public function calibration(): Calibration
-    {
-        return Calibration::known($this->unit, $this->ingredient, Interval::of($this->low, $this->likely, $this->high), $this->is_weighed);
     }
 }

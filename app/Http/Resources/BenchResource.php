@@ -42,6 +42,7 @@ final readonly class BenchResource
         #[OA\Property(items: new OA\Items(ref: FindingResource::class))] public array $findings,
         #[OA\Property(description: 'How it sits in the sprayer; null without one.')] public ?FitResource $fit,
         #[OA\Property(description: 'How long it keeps.')] public string $keeps,
+        #[OA\Property(description: 'On what ground that is said; null where nothing is known.')] public ?string $keeps_ground,
         #[OA\Property(description: 'What a batch costs, as far as prices are known.')] public CostResource $cost,
         #[OA\Property(description: 'Bottles that can stand in for the base.', items: new OA\Items(ref: OfferResource::class))] public array $base_offers,
     ) {}

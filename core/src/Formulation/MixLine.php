@@ -17,11 +17,13 @@ final readonly class MixLine
         public ?float $massG,
         /** Null where it cannot or must not be measured with spoons. */
         public ?KitchenMeasure $measure,
+        /** The gardener has measured what one of its unit holds, so that the wide default is not taken. */
+        public bool $isCalibrated,
     ) {}
 
-    public static function of(RecipeLine $line, ?float $volumeMl, ?float $massG, ?KitchenMeasure $measure): self
+    public static function of(RecipeLine $line, ?float $volumeMl, ?float $massG, ?KitchenMeasure $measure, bool $isCalibrated = false): self
     {
-        return new self($line, $volumeMl, $massG, $measure);
+        return new self($line, $volumeMl, $massG, $measure, $isCalibrated);
     }
 
     /** @return array{ingredient: string, volume_ml: float|null, mass_g: float|null, measure: string|null, measure_error_percent: float|null} */

@@ -101,7 +101,7 @@ final readonly class Mixer
                 $volume === null || $volume <= 0.0 || $line->ingredient->weighOnly => null,
                 default => $kitchen->nearest($volume),
             };
-            $lines[] = MixLine::of($line, $volume, $mass, $measure);
+            $lines[] = MixLine::of($line, $volume, $mass, $measure, $this->own?->find($line->amount->unit->id, $line->ingredient->id) !== null);
         }
 
         return $lines;

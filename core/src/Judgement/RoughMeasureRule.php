@@ -22,7 +22,7 @@ final class RoughMeasureRule implements Rule
         foreach ($situation->mix->lines as $line) {
             $unit = $line->line->amount->unit;
             $params = ['ingredient' => $line->line->ingredient->name];
-            if (! $unit->isPrecise() && $unit->kind === UnitKind::Volume && $unit->low !== null && $unit->high !== null
+            if (! $line->isCalibrated && ! $unit->isPrecise() && $unit->kind === UnitKind::Volume && $unit->low !== null && $unit->high !== null
                 && $unit->high->toFloat() / $unit->low->toFloat() > self::ROUGH) {
                 yield Finding::of('measure', Severity::Notice, 'measure.rough', $params + [
                     'amount' => AmountFormatter::people($line->line->amount),

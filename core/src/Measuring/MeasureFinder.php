@@ -20,7 +20,7 @@ final readonly class MeasureFinder
     private const MOST_DROPS = 40;
 
     /** As much as so many scoops. */
-    private const WEIGHING_A_LIQUID = 4.0;
+    private const WEIGHING_A_LIQUID = 4.5;
 
     public function __construct(private Kit $kit) {}
 
@@ -100,7 +100,7 @@ final readonly class MeasureFinder
                 $terms[] = Message::of('measuring.full', ['n' => $whole, 'tool' => $tool->name, 'amount' => self::figures($tool->size)]);
             }
             if ($rest > 0.0) {
-                $terms[] = Message::of('measuring.draw', ['amount' => self::figures($rest), 'tool' => $tool->name]);
+                $terms[] = Message::of($whole > 0 ? 'measuring.rest' : 'measuring.draw', ['amount' => self::figures($rest), 'tool' => $tool->name]);
             }
             $draws = $whole + ($rest > 0.0 ? 1 : 0);
             $found[] = Measurement::of($terms, $amount, $ml, $draws * $tool->step / 2 / $amount + $spread, (float) $draws);

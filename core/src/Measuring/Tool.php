@@ -38,6 +38,12 @@ final readonly class Tool
         return self::marked($id, $name, ToolKind::Scale, $grams, $step);
     }
 
+    /** As it was made before and kept. */
+    public static function known(string $id, string $name, ToolKind $kind, float $size, float $step): self
+    {
+        return new self($id, $name, $kind, $size, $step);
+    }
+
     public static function dropper(string $id, string $name): self
     {
         return new self($id, $name, ToolKind::Dropper, 0.0, 0.0);

@@ -12,17 +12,16 @@ use Nebbia\Core\Plant\Plant;
 use Nebbia\Core\Plant\Stage;
 
 /** How much spray plants take: from their number and size, what is done with it, and what was used before. */
-final readonly class NeedEstimator
+final class NeedEstimator
 {
-    private Row $figures;
+    private readonly Row $figures;
 
-    /** @var list<Coverage> */
-    private array $coverages;
+    /** @var list<Coverage>|null made when plants are first asked about; a vessel asks only what stays in it */
+    private ?array $coverages = null;
 
     public function __construct(Knowledge $knowledge)
     {
         $this->figures = $knowledge->file('coverage');
-        $this->coverages = array_values(array_map(Coverage::fromRow(...), $this->figures->rows('plants')));
     }
 
     /**
@@ -132,6 +131,7 @@ final readonly class NeedEstimator
 
     private function coverage(Plant $plant): Coverage
     {
+        $this->coverages ??= array_values(array_map(Coverage::fromRow(...), $this->figures->rows('plants')));
         $best = $this->coverages[0];
         foreach ($this->coverages as $coverage) {
             $best = $coverage->fits($plant) > $best->fits($plant) ? $coverage : $best;

@@ -22,11 +22,11 @@ final readonly class ShelfKeeper
     /** @return list<Finding> */
     public function look(Product $product, DateTimeImmutable $today): array
     {
-        return [...$this->date($product, $today), ...$this->opened($product, $today), ...$this->strength($product), ...$this->rest($product)];
+        return [...$this->pastIts($product, $today), ...$this->opened($product, $today), ...$this->strength($product), ...$this->rest($product)];
     }
 
     /** @return list<Finding> */
-    private function date(Product $product, DateTimeImmutable $today): array
+    private function pastIts(Product $product, DateTimeImmutable $today): array
     {
         $days = $product->bestBefore === null ? 0 : self::days($today, $product->bestBefore);
 

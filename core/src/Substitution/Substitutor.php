@@ -26,18 +26,17 @@ use Nebbia\Core\Measure\UnitKind;
  * Puts another bottle in place of the one a recipe names: as much of it as holds the same amount of what acts, and as much less or
  * more of the base as keeps the final volume.
  */
-final readonly class Substitutor
+final class Substitutor
 {
-    private Hazards $hazards;
+    private ?Hazards $hazards = null;
 
     /** @var array<string, array<string, Row>> from => to => what is known of the pair */
-    private array $pairs;
+    private readonly array $pairs;
 
     public function __construct(
-        private Knowledge $knowledge,
-        private Mixer $mixer,
+        private readonly Knowledge $knowledge,
+        private readonly Mixer $mixer,
     ) {
-        $this->hazards = new Hazards($knowledge);
         $pairs = [];
         foreach ($knowledge->rows('substitutes') as $row) {
             foreach ($row->strings('from') as $from) {
@@ -184,9 +183,10 @@ final readonly class Substitutor
     /** @return list<Finding> dangers of the new bottle that the old one did not have */
     private function moreDangerous(Ingredient $old, Strength $was, Ingredient $with, Strength $is): array
     {
-        $before = $this->hazards->ofBottle($old, $was);
+        $hazards = $this->hazards ??= new Hazards($this->knowledge);
+        $before = $hazards->ofBottle($old, $was);
         $findings = [];
-        foreach ($this->hazards->ofBottle($with, $is) as $kind => $hazard) {
+        foreach ($hazards->ofBottle($with, $is) as $kind => $hazard) {
             if ($hazard->rank > ($before[$kind]->rank ?? 0)) {
                 $findings[] = Finding::of(
                     'substitution', Severity::Caution, 'substitute.more-dangerous', ['to' => $with->name, 'hazard' => $hazard->said()],

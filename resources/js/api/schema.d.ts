@@ -1173,6 +1173,8 @@ export interface components {
             fit: components["schemas"]["Fit"] | null;
             /** @description How long it keeps. */
             keeps: string;
+            /** @description On what ground that is said; null where nothing is known. */
+            keeps_ground: string | null;
             /** @description What a batch costs, as far as prices are known. */
             cost: components["schemas"]["Cost"];
             /** @description Bottles that can stand in for the base. */

@@ -9,7 +9,7 @@ defineProps<{ layers: Layer[] }>()
     <h3>In this order</h3>
     <ol>
       <li v-for="layer in layers" :key="layer.name + layer.from_ml">
-        <strong>{{ layer.group === 'water' ? layer.amount : (layer.measure ?? layer.amount) }} {{ layer.name.toLowerCase() }}.</strong> {{ layer.how }}
+        <strong>{{ layer.name }}, {{ layer.amount }}.</strong> <template v-if="layer.measure && layer.group !== 'water'">{{ layer.measure }}. </template>{{ layer.how }}
       </li>
       <li>Close, label with what it is and the day, and shake now and then while spraying.</li>
     </ol>

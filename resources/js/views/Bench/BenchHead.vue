@@ -63,7 +63,7 @@ const volumeHint = computed(() => (props.bench ? props.bench.makes : ''))
 .choices .field { min-width: 0; }
 .volume { width: 110px; }
 .link { border: 0; background: none; color: var(--leaf); text-decoration: underline; cursor: pointer; padding: 4px 0; min-height: 44px; }
-.need { margin-top: -6px; }
+.need { margin: -14px 0 -12px; }
 .wide { grid-column: 1 / -1; }
 .chips { display: flex; flex-wrap: wrap; gap: 8px; }
 .chips button { min-height: 44px; padding: 6px 14px; border: 1px solid var(--line); border-radius: 8px; background: var(--paper); cursor: pointer; }

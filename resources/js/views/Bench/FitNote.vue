@@ -15,7 +15,7 @@ defineProps<{ bench: Bench }>()
         <span v-if="bench.fit.if_full && bench.fit.fills === 1" class="soft small">Full of {{ bench.base_name.toLowerCase() }} already? Pour out {{ bench.fit.if_full }} first.</span>
       </dd>
     </div>
-    <div><dt>Once mixed</dt><dd>{{ bench.keeps }}</dd></div>
+    <div><dt>Once mixed</dt><dd>{{ bench.keeps }}<span v-if="bench.keeps_ground" class="soft small">Ground: {{ bench.keeps_ground }}</span></dd></div>
     <div v-if="bench.cost.amount > 0"><dt>It costs</dt><dd>{{ bench.cost.said }}<span v-if="!bench.cost.is_whole" class="soft small">and what has no price in the pantry</span></dd></div>
   </dl>
 </template>

@@ -29,7 +29,7 @@ const hasAir = computed(() => props.plan.usable_ml < props.plan.capacity_ml * 0.
 <style scoped>
 svg { width: 100%; max-height: 56vh; }
 .air { fill: var(--paper); }
-.now { fill: var(--brass); opacity: 0.75; }
+.now { fill: var(--water); }
 .was { fill: var(--liquid-water); }
 .glass { fill: none; stroke: var(--ink); stroke-width: 3; }
 .line { stroke: var(--ink); stroke-width: 2; stroke-dasharray: 6 5; }
