@@ -1,4 +1,4 @@
-import { expect, openRecipe, test } from './support/test'
+import { expect, forwardTo, mix, openRecipe, test } from './support/test'
 
 test.use({ allowed: { errors: [/422 \(Unprocessable/] } })
 
@@ -77,7 +77,7 @@ test('mixing goes step by step through a reload, by keys, with a timer that runs
   await page.goto('/bench')
   await openRecipe(page, 'garlic', 'Garlic and pepper')
   await page.getByRole('button', { name: 'Hand bottle, 750 mL' }).click()
-  await page.getByRole('button', { name: 'Mix it' }).first().click()
+  await mix(page)
   await expect(page.getByText('First, protect yourself.')).toBeVisible()
   await page.keyboard.press('ArrowRight')
   await expect(page.getByText('Crush the garlic')).toBeVisible()
@@ -89,8 +89,7 @@ test('mixing goes step by step through a reload, by keys, with a timer that runs
   await page.reload()
   await expect(page.getByText('Step 4 of')).toBeVisible()
   await expect(page.getByRole('timer')).toContainText('9:5')
-  for (let n = 0; n < 12; n++) await page.keyboard.press('ArrowRight')
-  await expect(page.getByText('Shake now and then')).toBeVisible()
+  await forwardTo(page, 'Shake now and then', () => page.keyboard.press('ArrowRight'))
   await page.getByRole('button', { name: 'All done' }).click()
   await expect(page).toHaveURL(/\/bench\//)
 })
@@ -100,9 +99,8 @@ test('a tablespoon for a teaspoon is brought back to strength, at the step where
   await openRecipe(page, 'garlic', 'Garlic and pepper')
   await page.getByRole('button', { name: 'Knapsack, 8 L' }).click()
   await page.getByLabel('Make').fill('1 L')
-  await page.getByRole('button', { name: 'Mix it' }).first().click()
-  const soap = page.getByText('Add liquid castile soap')
-  for (let n = 0; n < 14 && !(await soap.isVisible()); n++) await page.getByRole('button', { name: 'Done, next' }).click()
+  await mix(page)
+  await forwardTo(page, 'Add liquid castile soap', () => page.getByRole('button', { name: 'Done, next' }).click())
   await page.getByRole('button', { name: 'Something went wrong' }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('This much went in').fill('1 blorp')

@@ -1,4 +1,4 @@
-import { expect, openRecipe, test } from './support/test'
+import { expect, forward, forwardTo, mix, openRecipe, test } from './support/test'
 
 test.use({ allowed: { errors: [/422 \(Unprocessable/] } })
 
@@ -18,10 +18,8 @@ test('a sprayer is calibrated once, and the strainer step speaks of its finest p
   await page.goto('/bench')
   await openRecipe(page, 'garlic', 'Garlic and pepper')
   await page.getByRole('button', { name: 'Pump bottle, 2 L' }).click()
-  await page.getByRole('button', { name: 'Mix it' }).first().click()
-  const strain = page.getByText('finer than the 0.25 mm')
-  for (let n = 0; n < 8 && !(await strain.isVisible()); n++) await page.keyboard.press('ArrowRight')
-  await expect(strain).toBeVisible()
+  await mix(page)
+  await forwardTo(page, 'finer than the 0.25 mm', () => page.keyboard.press('ArrowRight'))
 })
 
 test('a bottle is changed on the shelf: its warning goes when its strength is written', async ({ page }) => {
@@ -65,9 +63,11 @@ test('a sprayer is added and taken out again, and the bench knows it', async ({ 
 test('a base from the cupboard is thinned to the strength that is asked for', async ({ page }) => {
   await page.goto('/bench')
   await openRecipe(page, 'vinegar', 'Vinegar for the court')
+  const bottle = page.getByLabel('Bottle for the base')
+  await expect(bottle.locator('option:checked')).toHaveText('Cleaning vinegar, 10 %')
   await page.getByLabel('Strength of base').fill('5 %')
-  await expect(page.getByLabel('Bottle for the base')).toBeVisible()
-  await page.getByLabel('Bottle for the base').selectOption({ label: 'Cleaning vinegar, 10 %' })
+  await expect(bottle.locator('option:checked')).not.toHaveText('Cleaning vinegar, 10 %')
+  await bottle.selectOption({ label: 'Cleaning vinegar, 10 %' })
   // 5 L of 5 % are 2.5 L of 10 % and 2.5 L of water.
   await expect(page.getByLabel('Amount of base')).toHaveValue('2500 mL')
   await expect(page.getByLabel('Amount of ingredient 1')).toHaveValue('2500 mL')
@@ -82,20 +82,20 @@ test.describe('on a phone', () => {
   test('mixing needs no scrolling at any step, and its buttons are for wet hands', async ({ page }) => {
     await page.goto('/bench')
     await openRecipe(page, 'garlic', 'Garlic and pepper')
-    await page.getByRole('button', { name: 'Mix it' }).first().tap()
-    await expect(page.getByText('Step 1 of')).toBeVisible()
+    await mix(page)
     for (let n = 0; n < 13; n++) {
       expect(await page.evaluate(() => document.documentElement.scrollHeight - innerHeight), `step ${n + 1}`).toBeLessThanOrEqual(0)
       const next = page.getByRole('button', { name: /Done, next|All done/ })
       expect((await next.boundingBox())?.height).toBeGreaterThanOrEqual(64)
       if (await page.getByRole('button', { name: 'All done' }).isVisible()) break
-      await next.tap()
+      await forward(page, () => next.tap())
     }
     await expect(page.getByRole('button', { name: 'All done' })).toBeVisible()
   })
 
   test('the pantry is behind More, and a bottle is put on the shelf with one hand', async ({ page }) => {
     await page.goto('/')
+    await expect(page.getByText('Done last')).toBeVisible()
     await page.getByRole('button', { name: 'More' }).tap()
     await page.getByRole('navigation').getByRole('link', { name: 'Pantry' }).tap()
     await page.getByRole('button', { name: 'Add a bottle' }).tap()

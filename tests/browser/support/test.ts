@@ -32,3 +32,25 @@ export async function openRecipe(page: Page, words: string, name: string): Promi
   await page.getByRole('dialog').getByRole('button', { name }).click()
   await expect(page.getByLabel('Name of the recipe')).toHaveValue(name)
 }
+
+/** Goes from the bench into mixing, and waits for its first step: a key pressed earlier belongs to the bench. */
+export async function mix(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Mix it' }).first().click()
+  await expect(page.getByText('Step 1 of')).toBeVisible()
+}
+
+/** One step on in mixing, by key or by button; the next is looked at only once it is there. */
+export async function forward(page: Page, step: () => Promise<void>): Promise<void> {
+  const count = page.getByText(/^Step \d+ of \d+$/)
+  const number = Number(/\d+/.exec(await count.innerText())?.[0])
+  await step()
+  await expect(count).toHaveText(new RegExp(`^Step ${number + 1} of`))
+}
+
+/** Goes on in mixing until something is told, which must be before the last step. */
+export async function forwardTo(page: Page, text: string, step: () => Promise<void>): Promise<void> {
+  const told = page.getByText(text)
+  const count = await page.getByText(/^Step \d+ of \d+$/).innerText()
+  for (let n = Number(/of (\d+)/.exec(count)?.[1]); n > 1 && !(await told.isVisible()); n--) await forward(page, step)
+  await expect(told).toBeVisible()
+}
