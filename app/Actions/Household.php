@@ -17,22 +17,40 @@ use Nebbia\Core\Measuring\Tool;
 use Nebbia\Core\Measuring\ToolKind;
 use Nebbia\Core\Pantry\Cupboard;
 use Nebbia\Core\Pantry\Product as Bottle;
+use WeakMap;
 
-/** What a household measures with and has in the cupboard, as core takes it. Plain rows: the bench asks for them at every key. */
+/**
+ * What a household measures with and has in the cupboard, as core takes it. Plain rows, because the bench asks for them at every key, and
+ * asked for once for each garden at hand, because a list of rounds asks for each.
+ */
 final readonly class Household
 {
-    public function __construct(private Knowledge $knowledge) {}
+    /** @var WeakMap<Garden, OwnMeasures> */
+    private WeakMap $measures;
+
+    /** @var WeakMap<Garden, Kit> */
+    private WeakMap $kits;
+
+    /** @var WeakMap<Garden, Cupboard> */
+    private WeakMap $cupboards;
+
+    public function __construct(private Knowledge $knowledge)
+    {
+        $this->measures = new WeakMap;
+        $this->kits = new WeakMap;
+        $this->cupboards = new WeakMap;
+    }
 
     public function own(Garden $garden): OwnMeasures
     {
-        return OwnMeasures::of($garden->ownMeasures()->toBase()->get(['unit', 'ingredient', 'low', 'likely', 'high', 'is_weighed'])->map(
+        return $this->measures[$garden] ??= OwnMeasures::of($garden->ownMeasures()->toBase()->get(['unit', 'ingredient', 'low', 'likely', 'high', 'is_weighed'])->map(
             static fn (object $one): Calibration => Calibration::known($one->unit, $one->ingredient, Interval::of($one->low, $one->likely, $one->high), (bool) $one->is_weighed),
         )->all());
     }
 
     public function kit(Garden $garden): Kit
     {
-        return Kit::of(array_values($garden->tools()->toBase()->get(['id', 'name', 'kind', 'size', 'step'])->map(
+        return $this->kits[$garden] ??= Kit::of(array_values($garden->tools()->toBase()->get(['id', 'name', 'kind', 'size', 'step'])->map(
             static fn (object $row): Tool => Tool::known($row->id, $row->name, ToolKind::from($row->kind), $row->size, $row->step),
         )->all()), system: $garden->units);
     }
@@ -44,7 +62,7 @@ final readonly class Household
 
     public function cupboard(Garden $garden): Cupboard
     {
-        return new Cupboard(array_values($garden->products()->toBase()->get(['id', 'name', 'ingredient', 'strength', 'size', 'left', 'price', 'density'])->map(function (object $row): Bottle {
+        return $this->cupboards[$garden] ??= new Cupboard(array_values($garden->products()->toBase()->get(['id', 'name', 'ingredient', 'strength', 'size', 'left', 'price', 'density'])->map(function (object $row): Bottle {
             $ingredient = $this->knowledge->ingredient($row->ingredient);
 
             return Bottle::of(

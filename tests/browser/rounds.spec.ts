@@ -10,9 +10,9 @@ test('a due round opens on the bench, with its sprayer and plant', async ({ page
   await expect(page.locator('.banner')).toContainText('Lemon bears this')
   // Soap goes in before the oil it has to carry.
   const steps = page.getByRole('heading', { name: 'In this order' }).locator('..').getByRole('listitem')
-  await expect(steps.nth(0)).toContainText('water')
-  await expect(steps.nth(1)).toContainText('liquid castile soap')
-  await expect(steps.nth(2)).toContainText('vegetable oil')
+  await expect(steps.nth(0)).toContainText('Water')
+  await expect(steps.nth(1)).toContainText(/liquid castile soap/i)
+  await expect(steps.nth(2)).toContainText(/vegetable oil/i)
 })
 
 test('a course is ended and brought back; what was done stays', async ({ page }) => {

@@ -17,15 +17,17 @@ final class AmountFormatter
     /** ASCII, exact: parse(machine(a)) is a again, in the same measuring system. */
     public static function machine(Amount $amount): string
     {
-        $n = static fn (BigRational $number): string => self::exact($number);
+        $isDecimal = $amount->unit->isDecimal();
+        $n = static fn (BigRational $number): string => self::exact($number, $isDecimal);
 
         return self::write($amount, $n, ' ');
     }
 
-    /** "1½ tbsp", "3–5 drops", "1 : 50". */
+    /** "1½ tbsp", "3-5 drops", "1:50"; decimals of what is metric or a strength: nobody says "1½ %". */
     public static function people(Amount $amount): string
     {
-        $n = static fn (BigRational $number): string => KitchenFraction::pretty($number->toFloat());
+        $isDecimal = $amount->unit->isDecimal();
+        $n = static fn (BigRational $number): string => $isDecimal ? KitchenFraction::figures($number->toFloat()) : KitchenFraction::pretty($number->toFloat());
 
         return self::write($amount, $n, ' ');
     }
@@ -59,14 +61,14 @@ final class AmountFormatter
         return $amount->low->isEqualTo(3) && $amount->likely->isEqualTo(5) && $amount->high->isEqualTo(10);
     }
 
-    /** "3/2" as "1 1/2", "3/4", "2"; decimals stay decimals where they are short. */
-    private static function exact(BigRational $number): string
+    /** "3/2" as "1 1/2", "3/4", "2"; decimals stay decimals where they are short, or where the unit goes by tenths. */
+    private static function exact(BigRational $number, bool $isDecimal): string
     {
         $number = $number->simplified();
         if ($number->getDenominator()->isEqualTo(1)) {
             return (string) $number->getNumerator();
         }
-        $decimal = self::decimal($number);
+        $decimal = ! $isDecimal && $number->getDenominator()->isLessThanOrEqualTo(8) ? null : self::decimal($number);
         if ($decimal !== null) {
             return $decimal;
         }
@@ -76,13 +78,10 @@ final class AmountFormatter
         return $whole->isZero() ? (string) $rest : "$whole $rest";
     }
 
-    /** Where a decimal number says it exactly, and no spoon does. */
+    /** Where a decimal number says it exactly. */
     private static function decimal(BigRational $number): ?string
     {
         $denominator = $number->getDenominator();
-        if ($denominator->isLessThanOrEqualTo(8)) {
-            return null;
-        }
         for ($places = 1, $ten = BigInteger::of(10); $places <= self::PLACES; $places++, $ten = $ten->multipliedBy(10)) {
             if ($ten->remainder($denominator)->isZero()) {
                 return (string) $number->toScale($places);

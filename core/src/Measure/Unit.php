@@ -63,6 +63,12 @@ final readonly class Unit
         return new self($this->id, $this->kind, "$qualifier $this->label", "$qualifier $this->plural", $this->low, $this->likely, $this->high, $this->basis, $this->sure, $this->byVolume);
     }
 
+    /** Whether it is counted in tenths, and not in halves and quarters. */
+    public function isDecimal(): bool
+    {
+        return $this->kind === UnitKind::Strength || in_array($this->id, ['ml', 'cl', 'dl', 'l', 'mg', 'g', 'kg'], true);
+    }
+
     /** Plain millilitres or grams, for sums of unlike units. */
     public static function plain(UnitKind $kind): self
     {

@@ -75,7 +75,9 @@ final readonly class ShelfKeeper
     /** Calendar days from one to the other: a date has no hour and no zone. */
     private static function days(DateTimeImmutable $from, DateTimeImmutable $to): int
     {
-        return (int) (new DateTimeImmutable($from->format('Y-m-d')))->diff(new DateTimeImmutable($to->format('Y-m-d')))->format('%r%a');
+        [$year, $month, $day] = array_map(intval(...), explode('-', $from->format('Y-n-j')));
+
+        return (int) $to->setDate($year, $month, $day)->setTime(0, 0)->diff($to->setTime(0, 0))->format('%r%a');
     }
 
     /** @param  array<string, string|int|float>  $params */

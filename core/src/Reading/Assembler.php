@@ -16,9 +16,6 @@ use Nebbia\Core\Measure\UnitSystem;
  */
 final class Assembler
 {
-    /** An unnamed soap, which is taken as a true one and doubted. */
-    public const UNNAMED_SOAP = 'liquid-castile-soap';
-
     /** Units that name what they count. */
     private const NAMED_BY_UNIT = [
         'clove' => 'garlic', 'head' => 'garlic', 'onion' => 'onion', 'small-onion' => 'onion', 'large-onion' => 'onion', 'chilli' => 'hot-pepper',
@@ -59,6 +56,7 @@ final class Assembler
             }
             $sentence = [];
         }
+        $this->draft->settleRounds();
 
         return $this->draft;
     }
@@ -68,10 +66,11 @@ final class Assembler
     {
         $this->at = new Sentence($tokens);
         $volumes = new VolumeReader($this->draft, $this->peek, $this->at, $this->sentence);
+        $each = new EachReader($this->knowledge, $this->draft, $this->at, $this->sentence);
         $before = count($this->draft->entries);
         $this->leaveOut();
         $this->parts();
-        foreach ([$volumes->read(...), $this->amount(...), $this->number(...), $this->share(...), $this->percent(...), $this->mention(...), $this->note(...)] as $pass) {
+        foreach ([$volumes->read(...), $each->read(...), $this->amount(...), $this->number(...), $this->share(...), $this->percent(...), $this->mention(...), $this->note(...)] as $pass) {
             foreach (array_keys($tokens) as $n) {
                 if (! $this->at->isSettled($n)) {
                     $pass($n, $tokens[$n]);
@@ -122,7 +121,7 @@ final class Assembler
         foreach ($found as [$n, $what, $number]) {
             $this->at->settle($n, $n + 1, $what);
             if ($water !== null && ! $this->at->is($what, TokenKind::Water)) {
-                $entry = $this->entryAt($what);
+                $entry = $this->draft->entryFor($this->at->tokens[$what], $this->sentence);
                 $entry->amount = $this->ratioOf($number->value, $water);
                 $entry->amountToken = $number;
             }
@@ -133,7 +132,7 @@ final class Assembler
     {
         foreach ($this->at->tokens as $m => $other) {
             if (! $this->at->isSettled($m) && $other->is(TokenKind::Ingredient, TokenKind::Soap)) {
-                $entry = $this->entryAt($m);
+                $entry = $this->draft->entryFor($this->at->tokens[$m], $this->sentence);
                 $entry->amount = '1:1';
                 $entry->amountToken = $token;
                 $this->at->settle($n, $m);
@@ -163,7 +162,7 @@ final class Assembler
         $what = $what !== null && $what < $n && $this->at->isSettled($what) ? null : $what;
         if ($what !== null) {
             $this->at->settle($what, $n);
-            $this->entryAt($what)->give($token);
+            $this->draft->entryFor($this->at->tokens[$what], $this->sentence)->give($token);
 
             return;
         }
@@ -180,12 +179,12 @@ final class Assembler
     /** "two 500 mg aspirin tablets", "3 aspirin tablets, 500 mg each", "3 tablets of aspirin (325 mg)": what one tablet holds. */
     private function tabletOf(int $n, int $what, Token $token): bool
     {
-        $ingredient = $this->knowledge->ingredient($this->idOf($this->at->tokens[$what]));
+        $ingredient = $this->knowledge->ingredient($this->at->tokens[$what]->ingredient());
         if (! $ingredient->isTablet || $this->peek->kind($token->value) !== UnitKind::Mass) {
             return false;
         }
         $count = $this->at->at($what > $n ? $n - 1 : $what - 1);
-        $entry = $this->lastEntryFor($what);
+        $entry = $this->draft->lastFor($this->at->tokens[$what], $this->sentence);
         if ($what > $n && $count?->is(TokenKind::Number) === true) {
             $this->at->settle($n - 1, $n, $what);
             $entry->give(Token::of(TokenKind::Amount, $token->text, $token->start, NumberParser::parse($count->value).' x '.$token->value));
@@ -229,7 +228,7 @@ final class Assembler
         $unit = $ingredient->isTablet ? 'tablets' : ($ingredient->knowsPiece($ingredient->id) ? $ingredient->id : null);
         if ($unit !== null) {
             $this->at->settle($n, $what);
-            $entry = $this->entryAt($what);
+            $entry = $this->draft->entryFor($this->at->tokens[$what], $this->sentence);
             $entry->give(Token::of(TokenKind::Amount, $token->text, $token->start, "$token->value $unit"));
             if ($ingredient->isTablet && $entry->strength !== null) {
                 $this->eachHolds($entry, (string) NumberParser::parse($token->value));
@@ -249,7 +248,7 @@ final class Assembler
 
             return;
         }
-        $entry = $this->entryAt($what);
+        $entry = $this->draft->entryFor($this->at->tokens[$what], $this->sentence);
         if ($entry->amount === null) {
             $this->at->settle($n, $what);
             $entry->give($token);
@@ -271,7 +270,7 @@ final class Assembler
             return;
         }
         $this->at->settle($n);
-        $entry = $this->lastEntryFor($what);
+        $entry = $this->draft->lastFor($this->at->tokens[$what], $this->sentence);
         $isWanted = $token->is(TokenKind::Percent) && ! $this->couldBeSold($entry, $token->value);
         if ($isWanted && $entry->amount === null) {
             $entry->give($token);
@@ -297,14 +296,14 @@ final class Assembler
         if (! $token->is(TokenKind::Ingredient, TokenKind::Soap)) {
             return;
         }
-        $id = $this->idOf($token);
+        $id = $token->ingredient();
         // Said again, or soap said for short once a soap was named.
         if ($this->draft->has($id) || ($token->is(TokenKind::Soap) && $this->hasSoap())) {
             $this->at->settle($n);
 
             return;
         }
-        $this->entryAt($n);
+        $this->draft->entryFor($this->at->tokens[$n], $this->sentence);
         $this->at->settle($n);
     }
 
@@ -312,12 +311,13 @@ final class Assembler
     {
         match ($token->kind) {
             TokenKind::Use => $this->draft->uses[$token->value] ??= $token,
-            TokenKind::Container => preg_match('/spray|spruzz|borrif|pulveriz/iu', $token->text) === 1 ? $this->draft->uses['foliar'] ??= $token : null,
+            TokenKind::Container => $token->value === '' ? null : $this->draft->uses[$token->value] ??= $token,
             TokenKind::Target => $this->draft->targets[$token->value] ??= $token,
             TokenKind::Repeat => $this->draft->repeat ??= $token,
             TokenKind::Times => $this->draft->times ??= $token,
             TokenKind::Duration => $this->draft->durations[] = $token,
-            TokenKind::Number => $this->draft->unplaced[] = $token,
+            // "in a bucket" counts no buckets.
+            TokenKind::Number => $this->at->is($n + 1, TokenKind::Container) && (string) NumberParser::parse($token->value) === '1' ? null : $this->draft->unplaced[] = $token,
             default => null,
         };
     }
@@ -346,28 +346,6 @@ final class Assembler
         $name = Token::of(TokenKind::Word, implode(' ', $words), $this->at->tokens[$first]->start);
         $this->draft->unknown[] = [$token, $name];
         $this->draft->entry(null, $name, $this->sentence)->give($token);
-    }
-
-    private function entryAt(int $n): Entry
-    {
-        return $this->draft->entry($this->idOf($this->at->tokens[$n]), $this->at->tokens[$n], $this->sentence);
-    }
-
-    private function lastEntryFor(int $n): Entry
-    {
-        $id = $this->idOf($this->at->tokens[$n]);
-        foreach (array_reverse($this->draft->entries) as $entry) {
-            if ($entry->ingredient === $id) {
-                return $entry;
-            }
-        }
-
-        return $this->entryAt($n);
-    }
-
-    private function idOf(Token $token): string
-    {
-        return $token->is(TokenKind::Soap) ? self::UNNAMED_SOAP : $token->value;
     }
 
     private function hasSoap(): bool

@@ -7,6 +7,7 @@ namespace Nebbia\Core\Reading;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Formulation\UseOfSpray;
 use Nebbia\Core\Ingredient\Ingredient;
 use Nebbia\Core\Ingredient\PercentMeaning;
 use Nebbia\Core\Ingredient\StrengthParser;
@@ -15,6 +16,7 @@ use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Message\Message;
+use Nebbia\Core\Target\TargetKind;
 
 /** Says what was understood of a paragraph, and of everything that could be otherwise that it could. */
 final readonly class Doubter
@@ -34,11 +36,23 @@ final readonly class Doubter
     {
         foreach (['disinfect', 'weed', 'drench', 'dip', 'wipe', 'foliar'] as $use) {
             if (isset($this->draft->uses[$use])) {
-                return $use;
+                // Weeds are sprayed like leaves, and not to keep them.
+                return $use === UseOfSpray::Foliar->value && $this->isAgainstWeeds() ? UseOfSpray::Weed->value : $use;
             }
         }
 
-        return null;
+        return $this->isAgainstWeeds() ? UseOfSpray::Weed->value : null;
+    }
+
+    private function isAgainstWeeds(): bool
+    {
+        foreach (array_keys($this->draft->targets) as $target) {
+            if ($this->knowledge->target($target)->kind === TargetKind::Weed) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** mL of an entry where it is a volume; 0 where it is none. */
@@ -89,7 +103,8 @@ final readonly class Doubter
             $spans[] = $this->span($this->draft->repeat, 'repeat', Message::of('reading.repeat', ['days' => (int) $this->draft->repeat->value]));
         }
         if ($this->draft->times !== null) {
-            $spans[] = $this->span($this->draft->times, 'times', Message::of('reading.times', ['times' => (int) $this->draft->times->value]));
+            $spans[] = $this->span($this->draft->times, 'times', $this->draft->rounds === null
+                ? Message::of('reading.times', ['times' => (int) $this->draft->times->value]) : Message::of('reading.times-by-length', ['times' => $this->draft->rounds]));
         }
         foreach ($this->draft->durations as $token) {
             $spans[] = $this->span($token, 'time', Message::of('reading.time'));

@@ -7,6 +7,9 @@ namespace Nebbia\Core\Reading;
 /** What has been understood of a paragraph so far. */
 final class Draft
 {
+    /** Bytes: a space, a comma. */
+    private const RIGHT_BEHIND = 3;
+
     /** @var list<Entry> */
     public array $entries = [];
 
@@ -22,6 +25,9 @@ final class Draft
     public ?Token $repeat = null;
 
     public ?Token $times = null;
+
+    /** How many rounds that makes, where only a length of time is said: "weekly for a month". */
+    public ?int $rounds = null;
 
     /** @var list<Token> how long something takes */
     public array $durations = [];
@@ -47,6 +53,23 @@ final class Draft
         return $this->entries[] = new Entry($ingredient, $name, $sentence);
     }
 
+    public function entryFor(Token $name, int $sentence): Entry
+    {
+        return $this->entry($name->ingredient(), $name, $sentence);
+    }
+
+    /** The entry that was spoken of last, made if there is none. */
+    public function lastFor(Token $name, int $sentence): Entry
+    {
+        foreach (array_reverse($this->entries) as $entry) {
+            if ($entry->ingredient === $name->ingredient()) {
+                return $entry;
+            }
+        }
+
+        return $this->entryFor($name, $sentence);
+    }
+
     public function has(string $ingredient): bool
     {
         foreach ($this->entries as $entry) {
@@ -56,5 +79,24 @@ final class Draft
         }
 
         return false;
+    }
+
+    /** "every 7 days for three weeks": a length of time right behind the interval is as many rounds as go into it. */
+    public function settleRounds(): void
+    {
+        $days = (int) $this->repeat?->value;
+        if ($this->repeat === null || $days < 1 || $this->times !== null) {
+            return;
+        }
+        foreach ($this->durations as $n => $token) {
+            $gap = $token->start - $this->repeat->end();
+            if ($gap >= 0 && $gap <= self::RIGHT_BEHIND && $token->value !== '' && (float) $token->value >= $days) {
+                $this->times = $token;
+                $this->rounds = (int) round((float) $token->value / $days);
+                array_splice($this->durations, $n, 1);
+
+                return;
+            }
+        }
     }
 }

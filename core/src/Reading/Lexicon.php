@@ -39,6 +39,12 @@ final class Lexicon
 
     public readonly string $per;
 
+    /** "one to ten", before water or at an end. */
+    public readonly string $ratio;
+
+    /** Containers, looked at ahead. */
+    public readonly string $container;
+
     /** @var array<string, array<string, int|string>> group => folded phrase => what it means */
     private array $meanings = [];
 
@@ -60,9 +66,12 @@ final class Lexicon
         $this->every = "(?:$every)\\s+({$this->number})(\\s*(?:-|–|\\bto\\b|\\bou\\b|\\bor\\b|\\bo\\b|\\ba\\b)\\s*{$this->number})?\\s+(?:(".$this->alternatives($this->words->strings('days')).')|('.$this->alternatives($this->words->strings('weeks')).'))'.self::NO_LETTER_AFTER;
         $this->times = "({$this->number})\\s+(?:".$this->alternatives($this->words->strings('times')).')'.self::NO_LETTER_AFTER;
         $this->strengths = $this->alternatives($this->words->strings('strengths')).self::NO_LETTER_AFTER;
-        $this->duration = "(?:(?:for|per|durante|por)\\s+)?{$this->number}(?:\\s*(?:-|–|to)\\s*{$this->number})?\\s+".$this->alternatives($this->words->strings('durations')).self::NO_LETTER_AFTER;
+        $this->duration = "(?:(?:for|per|durante|por)\\s+)?({$this->number})(\\s*(?:-|–|to)\\s*{$this->number})?\\s+(".$this->alternatives($this->words->strings('durations')).')'.self::NO_LETTER_AFTER;
+        $this->ratio = '(?:one|1|un|uno|una|um|uma)\\s+'.$this->alternatives($this->words->strings('ratio_links'))."\\s+({$this->number})"
+            .'(?=\s+'.$this->alternatives($this->words->strings('ratio_follows')).self::NO_LETTER_AFTER.'|\s*(?:[.,;)]|$))';
         $this->per = $this->alternatives($this->words->strings('per'));
         $this->phrases = $this->phrases();
+        $this->container = '\s+'.$this->phrases['containers'];
     }
 
     public static function from(Knowledge $knowledge): self
@@ -83,6 +92,18 @@ final class Lexicon
     public function target(string $text): ?string
     {
         return $this->find('targets', $text);
+    }
+
+    /** Days that a word for a length of time comes to; null for hours and minutes. */
+    public function daysIn(string $word): ?int
+    {
+        foreach (['days' => 1, 'weeks' => 7, 'months' => 30] as $group => $days) {
+            if (in_array(self::fold($word), $this->words->strings($group), true)) {
+                return $days;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<string> */
@@ -107,6 +128,12 @@ final class Lexicon
                 $this->meanings['repeat'][self::fold($word)] = $days;
             }
         }
+        $containers = $this->words->row('containers');
+        foreach (array_keys($containers->toArray()) as $use) {
+            foreach ($containers->strings($use) as $word) {
+                $this->meanings['container'][self::fold($word)] = $use === 'any' ? '' : $use;
+            }
+        }
         foreach ($this->words->strings('odd_repeats') as $word) {
             $this->meanings['repeat'][self::fold($word)] = 'odd';
         }
@@ -119,7 +146,8 @@ final class Lexicon
         $phrases['target'] = $this->phrase($this->knowledge->namesOf('targets')->all(), '(?:e?s)?');
         $phrases['use'] = $this->phrase(array_map(strval(...), array_keys($this->meanings['use'])));
         $phrases['once'] = $this->phrase($this->words->strings('once'));
-        foreach (['half', 'final', 'part', 'containers', 'stirred', 'not', 'per', 'and'] as $group) {
+        $phrases['containers'] = $this->phrase(array_map(strval(...), array_keys($this->meanings['container'])));
+        foreach (['half', 'final', 'part', 'spells', 'each', 'stirred', 'not', 'per', 'and'] as $group) {
             $phrases[$group] = $this->phrase($this->words->strings($group));
         }
         $phrases['of'] = $this->alternatives($this->words->strings('of')).'(?:(?<=\')|'.self::NO_LETTER_AFTER.')';

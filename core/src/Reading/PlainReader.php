@@ -86,7 +86,7 @@ final class PlainReader
             ] + ($entry->strength === null ? [] : ['strength' => $entry->strength]), array_filter($lines, static fn (Entry $entry): bool => $entry !== $liquid))),
         ];
         if ($draft->repeat !== null && $draft->repeat->value !== 'odd') {
-            $recipe['repeat'] = ['every_days' => (int) $draft->repeat->value, 'times' => $draft->times === null ? null : (int) $draft->times->value];
+            $recipe['repeat'] = ['every_days' => (int) $draft->repeat->value, 'times' => $draft->rounds ?? ($draft->times === null ? null : (int) $draft->times->value)];
         }
 
         return $draft->targets === [] ? $recipe : $recipe + ['targets' => array_keys($draft->targets)];

@@ -48,7 +48,12 @@ final readonly class Scanner
             }
         }
         if (preg_match("/\\G{$w->duration}/iu", $text, $m, 0, $at) === 1) {
-            return Token::of(TokenKind::Duration, $m[0], $at);
+            $days = $m[2] === '' ? $w->daysIn($m[3]) : null;
+
+            return Token::of(TokenKind::Duration, $m[0], $at, $days === null ? '' : (string) ($days * NumberParser::parse($m[1])->toFloat()));
+        }
+        if (preg_match("/\\G{$w->ratio}/iu", $text, $m, 0, $at) === 1) {
+            return Token::of(TokenKind::Ratio, $m[0], $at, '1:'.NumberParser::parse($m[1]));
         }
         $number = NumberParser::PATTERN;
         if (preg_match("/\\G$number\\s*:\\s*$number(?:-$number)?(?![\\p{L}\\p{N}:])/iu", $text, $m, 0, $at) === 1
@@ -83,7 +88,7 @@ final readonly class Scanner
             return Token::of(TokenKind::Amount, $m[1], $at, '1 '.$this->cleanUnit($m[1]));
         }
         $article = '(?:the\s+(?:full|whole)\s+)';
-        if (preg_match("/\\G(?:(a few|few|some)\\s+|($n)(".self::RANGE."$n)?\\s*|($article))({$w->adjectives})({$w->unit})/iu", $text, $m, 0, $at) !== 1) {
+        if (preg_match("/\\G(?:(a few|few|some)\\s+|($n)(".self::RANGE."$n)?(?:\\s*|-)|($article))({$w->adjectives})({$w->unit})/iu", $text, $m, 0, $at) !== 1) {
             return null;
         }
         $count = match (true) {
@@ -94,7 +99,11 @@ final readonly class Scanner
 
         $dotted = $m[0].(preg_match('/\G\.(?=\s+\p{Ll})/u', $text, $dot, 0, $at + strlen($m[0])) === 1 ? '.' : '');
 
-        return Token::of(TokenKind::Amount, $dotted, $at, "$count ".$this->unitWithSize($m[5], $m[6]), preg_match("/{$w->heaped}/iu", $m[5]) === 1);
+        $unit = $this->unitWithSize($m[5], $m[6]);
+        // Bottles are sold by the fluid ounce: nobody means their weight.
+        $isBottle = preg_match('/^(?:oz|ounces?)$/i', $unit) === 1 && $this->match($w->container, $text, $at + strlen($m[0])) !== null;
+
+        return Token::of(TokenKind::Amount, $dotted, $at, "$count ".($isBottle ? 'fl oz' : $unit), preg_match("/{$w->heaped}/iu", $m[5]) === 1);
     }
 
     private function phrase(string $text, int $at): ?Token
@@ -120,7 +129,9 @@ final readonly class Scanner
                 'half' => Token::of(TokenKind::Half, $found, $at, '1:1'),
                 'final' => Token::of(TokenKind::Final, $found, $at),
                 'part' => Token::of(TokenKind::Part, $found, $at),
-                'containers' => Token::of(TokenKind::Container, $found, $at),
+                'containers' => Token::of(TokenKind::Container, $found, $at, $w->meaning('container', $found)),
+                'spells' => Token::of(TokenKind::Duration, $found, $at),
+                'each' => Token::of(TokenKind::Each, $found, $at),
                 'stirred' => Token::of(TokenKind::Stirred, $found, $at),
                 'not' => Token::of(TokenKind::Not, $found, $at),
                 'per' => Token::of(TokenKind::Per, $found, $at),

@@ -50,7 +50,7 @@ final class Sentence
             if ($token->text === '(') {
                 // "1 tablespoon (15 mL) of soap": what stands in brackets is passed over.
                 $from = $n = $this->closing($n);
-            } elseif ($token->text !== ')' && ! $token->is(TokenKind::Of, TokenKind::Word, TokenKind::Percent, TokenKind::Strength, TokenKind::Container, TokenKind::Part, TokenKind::Rate)) {
+            } elseif ($token->text !== ')' && ! $token->is(TokenKind::Of, TokenKind::Word, TokenKind::Percent, TokenKind::Strength, TokenKind::Container, TokenKind::Part, TokenKind::Rate, TokenKind::Each)) {
                 return null;
             }
         }

@@ -29,6 +29,8 @@ enum TokenKind
     case Part;
     case Half;
     case Container;
+    /** "2 tbsp each of": an amount of all that are named. */
+    case Each;
     case Stirred;
     case Not;
     case Of;

@@ -33,6 +33,8 @@ final readonly class VolumeReader
         }
         $water = $this->sentence->ahead($n + 1, TokenKind::Water, TokenKind::Ingredient, TokenKind::Soap);
         $previous = $this->sentence->behind($n);
+        // "a can of 5 litres": the can is what stands before it.
+        $previous = $previous?->is(TokenKind::Of) === true && $this->sentence->behind($n, 2)?->is(TokenKind::Container) === true ? $this->sentence->behind($n, 2) : $previous;
         if ($water !== null && $this->sentence->is($water, TokenKind::Water)) {
             $this->volume($n, $token, Volume::WATER);
             $this->sentence->settle($water);
