@@ -85,7 +85,8 @@ final readonly class Doubter
                 $spans[] = $this->span($entry->stated, 'stated', Message::of('reading.stated'));
             }
             if ($entry->strengthToken !== null) {
-                $spans[] = $this->span($entry->strengthToken, 'strength', Message::of('reading.strength', ['strength' => $entry->strength ?? '']));
+                $spans[] = $this->span($entry->strengthToken, 'strength', $entry->strength === null
+                    ? Message::of('reading.amount', ['amount' => $this->peek->people($entry->amount ?? '')]) : Message::of('reading.strength', ['strength' => $entry->strength]));
             }
         }
         foreach ($this->draft->volumes as $volume) {

@@ -55,7 +55,8 @@ final class Lexicon
         $this->words = $knowledge->file('reading');
         $units = $knowledge->units();
         // A dot after a unit is the scanner's to look at: it may end the sentence.
-        $unitNames = array_filter($units->allNames(), static fn (string $name): bool => ! str_ends_with($name, '.'));
+        $all = $units->allNames();
+        $unitNames = array_filter($all, static fn (string $name): bool => ! str_ends_with($name, '.') || ! in_array(rtrim($name, '.'), $all, true));
         $qualifiers = $this->alternatives($units->allQualifiers());
         $this->unit = "(?:(?:$qualifiers)\\s+)?".$this->alternatives(array_values($unitNames)).'(?:ful(?:s)?)?'.self::NO_LETTER_AFTER;
         $this->of = '(?='.'\s+'.$this->alternatives($this->words->strings('of')).'(?:\s|(?<=\')))';

@@ -78,7 +78,7 @@ final readonly class Scanner
             return Token::of(TokenKind::Amount, $m[0], $at, $m[0]);
         }
         if (preg_match("/\\G(?:{$w->per})\\s+(?:one\\s+|1\\s*)?({$w->unit})/iu", $text, $m, 0, $at) === 1) {
-            return Token::of(TokenKind::Rate, $m[0], $at, '1 '.$this->cleanUnit($m[1]));
+            return Token::of(TokenKind::Rate, $this->dotted($text, $at, $m[0]), $at, '1 '.$this->cleanUnit($m[1]));
         }
         if (preg_match("/\\G\\/\\s*({$w->unit})/iu", $text, $m, 0, $at) === 1) {
             return Token::of(TokenKind::Rate, $m[0], $at, '1 '.$this->cleanUnit($m[1]));
@@ -97,13 +97,17 @@ final readonly class Scanner
             default => $this->digits($m[2]).($m[3] === '' ? '' : '-'.$this->digits((string) preg_replace('/^'.self::RANGE.'/iu', '', $m[3]))),
         };
 
-        $dotted = $m[0].(preg_match('/\G\.(?=\s+\p{Ll})/u', $text, $dot, 0, $at + strlen($m[0])) === 1 ? '.' : '');
-
         $unit = $this->unitWithSize($m[5], $m[6]);
         // Bottles are sold by the fluid ounce: nobody means their weight.
         $isBottle = preg_match('/^(?:oz|ounces?)$/i', $unit) === 1 && $this->match($w->container, $text, $at + strlen($m[0])) !== null;
 
-        return Token::of(TokenKind::Amount, $dotted, $at, "$count ".($isBottle ? 'fl oz' : $unit), preg_match("/{$w->heaped}/iu", $m[5]) === 1);
+        return Token::of(TokenKind::Amount, $this->dotted($text, $at, $m[0]), $at, "$count ".($isBottle ? 'fl oz' : $unit), preg_match("/{$w->heaped}/iu", $m[5]) === 1);
+    }
+
+    /** A dot behind a unit belongs to it where the sentence goes on. */
+    private function dotted(string $text, int $at, string $found): string
+    {
+        return $found.(preg_match('/\G\.(?=\s+\p{Ll})/u', $text, $m, 0, $at + strlen($found)) === 1 ? '.' : '');
     }
 
     private function phrase(string $text, int $at): ?Token
