@@ -14,6 +14,9 @@ final class AmountFormatter
 {
     private const PLACES = 12;
 
+    /** Figures and a dot that are read at a glance. */
+    private const SHORT = 7;
+
     /** ASCII, exact: parse(machine(a)) is a again, in the same measuring system. */
     public static function machine(Amount $amount): string
     {
@@ -27,7 +30,7 @@ final class AmountFormatter
     public static function people(Amount $amount): string
     {
         $isDecimal = $amount->unit->isDecimal();
-        $n = static fn (BigRational $number): string => $isDecimal ? KitchenFraction::figures($number->toFloat()) : KitchenFraction::pretty($number->toFloat());
+        $n = static fn (BigRational $number): string => $isDecimal ? self::tenths($number) : KitchenFraction::pretty($number->toFloat());
 
         return self::write($amount, $n, ' ');
     }
@@ -76,6 +79,14 @@ final class AmountFormatter
         $rest = $number->minus($whole)->simplified();
 
         return $whole->isZero() ? (string) $rest : "$whole $rest";
+    }
+
+    /** As it is written where that is short, else to three figures. */
+    private static function tenths(BigRational $number): string
+    {
+        $exact = self::exact($number, true);
+
+        return strlen($exact) <= self::SHORT && ! str_contains($exact, '/') ? $exact : KitchenFraction::figures($number->toFloat());
     }
 
     /** Where a decimal number says it exactly. */

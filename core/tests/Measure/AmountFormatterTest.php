@@ -26,6 +26,15 @@ it('writes for people in kitchen fractions', function (string $text, string $sai
     ['1.5 tsp', '1½ tsp'], ['0.25 cup', '¼ cup'], ['2 1/3 cups', '2⅓ cups'], ['3 cloves', '3 cloves'], ['1 clove', '1 clove'], ['2 x 325 mg', '2 x 325 mg'], ['1:50', '1:50'],
 ]);
 
+it('writes metric measures and strengths in tenths, as they were written where that is short', function (string $text, string $people, string $machine): void {
+    $amount = Cases::amount($text);
+    expect(AmountFormatter::people($amount))->toBe($people)->and(AmountFormatter::machine($amount))->toBe($machine);
+})->with([
+    ['1½ L', '1.5 L', '1.5 L'], ['1.125 L', '1.125 L', '1.125 L'], ['1,5 %', '1.5 %', '1.5 %'], ['1/4 %', '0.25 %', '0.25 %'], ['12.5 g', '12.5 g', '12.5 g'],
+    // A third has no end in tenths: exact for the machine, three figures for the eye.
+    ['1/3 L', '0.333 L', '1/3 L'], ['2-2.5 g', '2-2.5 g', '2-2.5 g'], ['2500 mL', '2500 mL', '2500 mL'], ['1½ tsp', '1½ tsp', '1 1/2 tsp'],
+]);
+
 it('scales exactly, and back again', function (string $text, string $k): void {
     $amount = Cases::amount($text);
     $k = BigRational::of($k);
