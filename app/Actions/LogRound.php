@@ -59,14 +59,14 @@ final readonly class LogRound
 
     /**
      * @param  list<Draw>  $draws
-     * @return list<array{product_id: string, name: string, amount: float}>
+     * @return list<array{product_id: string, name: string, amount: float, is_poured: bool}>
      */
     private function taken(array $draws): array
     {
         $taken = [];
         foreach ($draws as $draw) {
             if ($draw->product !== null) {
-                $taken[] = ['product_id' => $draw->product->id, 'name' => $draw->product->name, 'amount' => $draw->taken];
+                $taken[] = ['product_id' => $draw->product->id, 'name' => $draw->product->name, 'amount' => $draw->taken, 'is_poured' => $draw->isPoured];
             }
         }
 

@@ -164,6 +164,8 @@ describe('the pantry', function (): void {
         expect($soap->refresh()->left)->toEqualWithDelta(602.0, 1e-6);
         $log = Application::query()->where('round_id', $round->id)->firstOrFail();
         expect($log->snapshot['taken'][0]['amount'])->toEqualWithDelta(8.0, 1e-9)->and($log->snapshot['cost']['said'])->toBe('0.12 €');
+        $entry = $this->getJson(at($garden, 'applications'))->assertOk()->json('entries.0');
+        expect($entry['taken'])->toBe(['8 mL out of Castile soap from the co-op'])->and($entry['cost'])->toBe('0.12 €');
         $this->postJson(at($garden, "changes/{$answer['change']['id']}/undo"))->assertOk();
         expect($soap->refresh()->left)->toEqualWithDelta(610.0, 1e-6);
     });

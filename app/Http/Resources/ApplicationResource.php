@@ -18,6 +18,7 @@ final readonly class ApplicationResource
      * @param  list<array<string, mixed>>  $lines
      * @param  list<array<string, mixed>>  $strengths
      * @param  list<array<string, mixed>>  $findings
+     * @param  list<string>  $taken  what came out of which bottle of the pantry
      */
     public function __construct(
         #[OA\Property] public string $id,
@@ -37,6 +38,8 @@ final readonly class ApplicationResource
         #[OA\Property(items: new OA\Items(ref: LineResource::class))] public array $lines,
         #[OA\Property(items: new OA\Items(ref: StrengthResource::class))] public array $strengths,
         #[OA\Property(items: new OA\Items(ref: FindingResource::class))] public array $findings,
+        #[OA\Property(items: new OA\Items(type: 'string'))] public array $taken,
+        #[OA\Property] public ?string $cost,
     ) {}
 
     public static function of(Application $application, UnitSystem $units): self
@@ -59,6 +62,40 @@ final readonly class ApplicationResource
             $text('recipe_name') ?? '', $text('target_name'), $text('sprayer_name'), $plantings, $number('round_number'), $number('rounds'),
             $application->volume_ml, PreciseWords::volume($application->volume_ml, $units), $application->by, $application->note,
             is_string($mix['severity'] ?? null) ? $mix['severity'] : 'fine', $lines, $strengths, $findings,
+            self::taken($snapshot, $units), self::cost($snapshot),
         );
+    }
+
+    /**
+     * @param  array<string, mixed>  $snapshot
+     * @return list<string>
+     */
+    private static function taken(array $snapshot, UnitSystem $units): array
+    {
+        $said = [];
+        /** @var list<array{name: string, amount: float|int, is_poured?: bool}> $taken */
+        $taken = $snapshot['taken'] ?? [];
+        foreach ($taken as $one) {
+            $amount = (float) $one['amount'];
+            $said[] = (($one['is_poured'] ?? true) ? PreciseWords::volume($amount, $units) : PreciseWords::mass($amount, $units))." out of {$one['name']}";
+        }
+
+        return $said;
+    }
+
+    /**
+     * Null where no price was known.
+     *
+     * @param  array<string, mixed>  $snapshot
+     */
+    private static function cost(array $snapshot): ?string
+    {
+        /** @var array{amount?: float|int, said?: string, is_whole?: bool} $cost */
+        $cost = $snapshot['cost'] ?? [];
+        if (($cost['amount'] ?? 0) <= 0 || ! isset($cost['said'])) {
+            return null;
+        }
+
+        return (($cost['is_whole'] ?? false) ? '' : 'at least ').$cost['said'];
     }
 }

@@ -1135,6 +1135,8 @@ export interface components {
             lines: components["schemas"]["Line"][];
             strengths: components["schemas"]["Strength"][];
             findings: components["schemas"]["Finding"][];
+            taken: string[];
+            cost: string | null;
         };
         /** @description A recipe worked out on the bench. */
         Bench: {
