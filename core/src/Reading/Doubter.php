@@ -110,6 +110,12 @@ final readonly class Doubter
         foreach ($this->draft->durations as $token) {
             $spans[] = $this->span($token, 'time', Message::of('reading.time'));
         }
+        foreach ($this->draft->stocks as $token) {
+            $spans[] = $this->span($token, 'stock', Message::of('reading.stock'));
+        }
+        foreach ($this->draft->thinned as $token) {
+            $spans[] = $this->span($token, 'thinned', Message::of('reading.thinned'));
+        }
         foreach ($this->draft->leftOut as $token) {
             $spans[] = $this->span($token, 'left-out', Message::of('reading.left-out'));
         }
@@ -147,6 +153,9 @@ final readonly class Doubter
         }
         foreach ($this->draft->unknown as [$amount, $name]) {
             $this->doubts->add($name, 'unknown-ingredient', Message::of('reading.unknown-ingredient', ['name' => $name->text]));
+        }
+        if ($this->draft->thinned !== []) {
+            $this->doubts->add($this->draft->thinned[0], 'two-steps', Message::of('reading.two-steps'));
         }
         if ($this->draft->repeat?->value === 'odd') {
             $this->doubts->add($this->draft->repeat, 'odd-repeat', Message::of('reading.odd-repeat'));

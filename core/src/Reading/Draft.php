@@ -38,6 +38,12 @@ final class Draft
     /** @var list<Token> amounts and numbers that nothing could be made of */
     public array $unplaced = [];
 
+    /** @var list<Token> amounts of what was made before: thinned, or given out */
+    public array $stocks = [];
+
+    /** @var list<Token> volumes that it is thinned with */
+    public array $thinned = [];
+
     /** @var list<array{Token, Token}> an amount, and the words that name something unknown */
     public array $unknown = [];
 

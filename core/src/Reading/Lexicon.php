@@ -148,7 +148,7 @@ final class Lexicon
         $phrases['use'] = $this->phrase(array_map(strval(...), array_keys($this->meanings['use'])));
         $phrases['once'] = $this->phrase($this->words->strings('once'));
         $phrases['containers'] = $this->phrase(array_map(strval(...), array_keys($this->meanings['container'])));
-        foreach (['half', 'final', 'part', 'spells', 'each', 'stirred', 'not', 'per', 'and'] as $group) {
+        foreach (['half', 'final', 'part', 'spells', 'each', 'stocks', 'stirred', 'not', 'per', 'and'] as $group) {
             $phrases[$group] = $this->phrase($this->words->strings($group));
         }
         $phrases['of'] = $this->alternatives($this->words->strings('of')).'(?:(?<=\')|'.self::NO_LETTER_AFTER.')';

@@ -135,6 +135,7 @@ final readonly class Scanner
                 'part' => Token::of(TokenKind::Part, $found, $at),
                 'containers' => Token::of(TokenKind::Container, $found, $at, $w->meaning('container', $found)),
                 'spells' => Token::of(TokenKind::Duration, $found, $at),
+                'stocks' => Token::of(TokenKind::Stock, $found, $at),
                 'each' => Token::of(TokenKind::Each, $found, $at),
                 'stirred' => Token::of(TokenKind::Stirred, $found, $at),
                 'not' => Token::of(TokenKind::Not, $found, $at),

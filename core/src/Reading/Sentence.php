@@ -50,7 +50,7 @@ final class Sentence
             if ($token->text === '(') {
                 // "1 tablespoon (15 mL) of soap": what stands in brackets is passed over.
                 $from = $n = $this->closing($n);
-            } elseif ($token->text !== ')' && ! $token->is(TokenKind::Of, TokenKind::Word, TokenKind::Percent, TokenKind::Strength, TokenKind::Container, TokenKind::Part, TokenKind::Rate, TokenKind::Each)) {
+            } elseif ($token->text !== ')' && ! $token->is(TokenKind::Of, TokenKind::Word, TokenKind::Percent, TokenKind::Strength, TokenKind::Container, TokenKind::Part, TokenKind::Rate, TokenKind::Each, TokenKind::Stock)) {
                 return null;
             }
         }
@@ -90,7 +90,7 @@ final class Sentence
             if ($token->is(TokenKind::Ingredient, TokenKind::Soap)) {
                 return isset($this->used[$m]) && ! $evenSettled && ! $this->tokens[$n]->is(TokenKind::Percent, TokenKind::Strength) ? null : $m;
             }
-            if (! $token->is(TokenKind::Mark, TokenKind::Word, TokenKind::Percent, TokenKind::Strength, TokenKind::Comma)) {
+            if (! $token->is(TokenKind::Mark, TokenKind::Word, TokenKind::Stock, TokenKind::Percent, TokenKind::Strength, TokenKind::Comma)) {
                 return null;
             }
         }
@@ -113,7 +113,7 @@ final class Sentence
     public function behind(int $n, int $nth = 1): ?Token
     {
         for ($m = $n - 1; $m >= 0; $m--) {
-            if (! $this->tokens[$m]->is(TokenKind::Mark, TokenKind::Word) && --$nth === 0) {
+            if (! $this->tokens[$m]->is(TokenKind::Mark, TokenKind::Word, TokenKind::Stock) && --$nth === 0) {
                 return $this->tokens[$m];
             }
         }
@@ -130,6 +130,14 @@ final class Sentence
         }
 
         return false;
+    }
+
+    /** Where an amount of what was made before is spoken of: "2 tsp of this mix". */
+    public function stockOf(int $n): ?int
+    {
+        $stock = $this->is($n, TokenKind::Amount) ? $this->ahead($n + 1, TokenKind::Ingredient, TokenKind::Soap, TokenKind::Water, TokenKind::Stock) : null;
+
+        return $stock !== null && $this->is($stock, TokenKind::Stock) ? $stock : null;
     }
 
     /** Nothing that an amount could belong to comes next. */

@@ -31,6 +31,8 @@ enum TokenKind
     case Container;
     /** "2 tbsp each of": an amount of all that are named. */
     case Each;
+    /** "this mix": what was made before. */
+    case Stock;
     case Stirred;
     case Not;
     case Of;

@@ -17,6 +17,12 @@ final readonly class VolumeReader
 
     public function read(int $n, Token $token): void
     {
+        if ($this->sentence->stockOf($n) !== null) {
+            $this->sentence->settle($n);
+            $this->draft->stocks[] = $token;
+
+            return;
+        }
         if ($token->is(TokenKind::Rate)) {
             if ($this->peek->isVolume($token->value)) {
                 $this->volume($n, $token, Volume::RATE);
@@ -89,7 +95,24 @@ final readonly class VolumeReader
         for ($m = $n - 1; $m >= 0 && ! $this->sentence->is($m, TokenKind::Comma); $m--) {
             $stirred = $stirred || $this->sentence->is($m, TokenKind::Stirred);
         }
+        if ($this->thinsStock()) {
+            // The water that a mix is thinned with is not what the mix was made with.
+            $this->draft->thinned[] = $token;
+
+            return;
+        }
         $this->draft->volumes[] = new Volume($token->value, $token, $rank, $isFinal, $this->number, $stirred);
+    }
+
+    private function thinsStock(): bool
+    {
+        foreach (array_keys($this->sentence->tokens) as $n) {
+            if ($this->sentence->stockOf($n) !== null) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function isVolumeToken(Token $token): bool
