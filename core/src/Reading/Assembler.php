@@ -91,7 +91,7 @@ final class Assembler
                 if ($this->at->is($m, TokenKind::Comma, TokenKind::Amount, TokenKind::Mark)) {
                     break;
                 }
-                if ($this->at->is($m, TokenKind::Ingredient, TokenKind::Soap)) {
+                if ($this->at->is($m, TokenKind::Ingredient, TokenKind::Unnamed)) {
                     $this->draft->leftOut[] = $this->at->tokens[$m];
                     $this->at->settle($m);
                 }
@@ -105,7 +105,7 @@ final class Assembler
         $found = [];
         foreach ($this->at->tokens as $n => $token) {
             if ($token->is(TokenKind::Number) && $this->at->is($n + 1, TokenKind::Part)) {
-                $what = $this->at->ahead($n + 2, TokenKind::Ingredient, TokenKind::Soap, TokenKind::Water);
+                $what = $this->at->ahead($n + 2, TokenKind::Ingredient, TokenKind::Unnamed, TokenKind::Water);
                 if ($what !== null) {
                     $found[] = [$n, $what, $token];
                 }
@@ -131,7 +131,8 @@ final class Assembler
     private function half(int $n, Token $token): void
     {
         foreach ($this->at->tokens as $m => $other) {
-            if (! $this->at->isSettled($m) && $other->is(TokenKind::Ingredient, TokenKind::Soap)) {
+            $hasOwn = $this->at->is($m - 1, TokenKind::Amount) || ($this->at->is($m - 1, TokenKind::Of) && $this->at->is($m - 2, TokenKind::Amount));
+            if (! $hasOwn && ! $this->at->isSettled($m) && $other->is(TokenKind::Ingredient, TokenKind::Unnamed)) {
                 $entry = $this->draft->entryFor($this->at->tokens[$m], $this->sentence);
                 $entry->amount = '1:1';
                 $entry->amountToken = $token;
@@ -155,7 +156,7 @@ final class Assembler
         if (! $token->is(TokenKind::Amount)) {
             return;
         }
-        $what = $this->at->freeAhead($n + 1, TokenKind::Ingredient, TokenKind::Soap) ?? $this->at->justBehind($n, true);
+        $what = $this->at->freeAhead($n + 1, TokenKind::Ingredient, TokenKind::Unnamed) ?? $this->at->justBehind($n, true);
         if ($what !== null && $this->tabletOf($n, $what, $token)) {
             return;
         }
@@ -179,7 +180,7 @@ final class Assembler
     /** "two 500 mg aspirin tablets", "3 aspirin tablets, 500 mg each", "3 tablets of aspirin (325 mg)": what one tablet holds. */
     private function tabletOf(int $n, int $what, Token $token): bool
     {
-        $ingredient = $this->knowledge->ingredient($this->at->tokens[$what]->ingredient());
+        $ingredient = $this->knowledge->ingredient($this->at->tokens[$what]->value);
         if (! $ingredient->isTablet || $this->peek->kind($token->value) !== UnitKind::Mass) {
             return false;
         }
@@ -242,7 +243,7 @@ final class Assembler
         if (! $token->is(TokenKind::Ratio)) {
             return;
         }
-        $what = $this->at->justBehind($n) ?? $this->at->freeAhead($n + 1, TokenKind::Ingredient, TokenKind::Soap) ?? $this->at->anyBehind($n);
+        $what = $this->at->justBehind($n) ?? $this->at->freeAhead($n + 1, TokenKind::Ingredient, TokenKind::Unnamed) ?? $this->at->anyBehind($n);
         if ($what === null) {
             $this->draft->unplaced[] = $token;
 
@@ -263,7 +264,7 @@ final class Assembler
         if (! $token->is(TokenKind::Percent, TokenKind::Strength)) {
             return;
         }
-        $what = $this->at->ahead($n + 1, TokenKind::Ingredient, TokenKind::Soap) ?? $this->at->justBehind($n) ?? $this->at->anyBehind($n);
+        $what = $this->at->ahead($n + 1, TokenKind::Ingredient, TokenKind::Unnamed) ?? $this->at->justBehind($n) ?? $this->at->anyBehind($n);
         if ($what === null) {
             $this->draft->unplaced[] = $token;
 
@@ -293,12 +294,12 @@ final class Assembler
     /** Named without an amount: kept, to be asked for. */
     private function mention(int $n, Token $token): void
     {
-        if (! $token->is(TokenKind::Ingredient, TokenKind::Soap)) {
+        if (! $token->is(TokenKind::Ingredient, TokenKind::Unnamed)) {
             return;
         }
-        $id = $token->ingredient();
-        // Said again, or soap said for short once a soap was named.
-        if ($this->draft->has($id) || ($token->is(TokenKind::Soap) && $this->hasSoap())) {
+        $id = $token->value;
+        // Said again, or said for short once one was named.
+        if ($this->draft->has($id) || ($token->is(TokenKind::Unnamed) && $this->hasAlike($id))) {
             $this->at->settle($n);
 
             return;
@@ -311,7 +312,7 @@ final class Assembler
     {
         match ($token->kind) {
             TokenKind::Use => $this->draft->uses[$token->value] ??= $token,
-            TokenKind::Container => $token->value === '' ? null : $this->draft->uses[$token->value] ??= $token,
+            TokenKind::Container => $token->value === 'any' ? null : $this->draft->uses[$token->value] ??= $token,
             TokenKind::Target => $this->draft->targets[$token->value] ??= $token,
             TokenKind::Repeat => $this->draft->repeat ??= $token,
             TokenKind::Times => $this->draft->times ??= $token,
@@ -348,15 +349,22 @@ final class Assembler
         $this->draft->entry(null, $name, $this->sentence)->give($token);
     }
 
-    private function hasSoap(): bool
+    /** Whether something of that kind is named already: a soap, an alcohol. */
+    private function hasAlike(string $id): bool
     {
         foreach ($this->draft->entries as $entry) {
-            if ($entry->ingredient !== null && in_array($this->knowledge->ingredient($entry->ingredient)->group, ['soap', 'soap-solid'], true)) {
+            if ($entry->ingredient !== null && $this->family($entry->ingredient) === $this->family($id)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** Liquid soaps and solid ones are one family. */
+    private function family(string $id): string
+    {
+        return explode('-', $this->knowledge->ingredient($id)->group)[0];
     }
 
     private function couldBeSold(Entry $entry, string $percent): bool

@@ -154,6 +154,9 @@ final readonly class Doubter
         foreach ($this->draft->unknown as [$amount, $name]) {
             $this->doubts->add($name, 'unknown-ingredient', Message::of('reading.unknown-ingredient', ['name' => $name->text]));
         }
+        if ($base !== null && preg_match(Scanner::THOUSANDS, $base->token->text) === 1) {
+            $this->doubts->add($base->token, 'two-readings', Message::of('reading.two-readings', ['text' => $base->token->text, 'read' => $this->peek->people($base->amount)]));
+        }
         if ($this->draft->thinned !== []) {
             $this->doubts->add($this->draft->thinned[0], 'two-steps', Message::of('reading.two-steps'));
         }
@@ -200,6 +203,9 @@ final readonly class Doubter
         if ($entry->amountToken !== null && $entry->amount !== null && $amount === null) {
             $this->doubts->add($entry->amountToken, 'not-understood', Message::of('reading.not-placed', ['text' => $entry->amountToken->text]));
         }
+        if ($entry->amountToken !== null && $amount !== null && preg_match(Scanner::THOUSANDS, $entry->amountToken->text) === 1) {
+            $this->doubts->add($entry->amountToken, 'two-readings', Message::of('reading.two-readings', ['text' => $entry->amountToken->text, 'read' => $this->peek->people($entry->amount ?? '')]));
+        }
         if ($entry->amountToken?->isHeaped) {
             $this->doubts->add($entry->amountToken, 'heaped', Message::of('reading.heaped'));
         }
@@ -213,8 +219,9 @@ final readonly class Doubter
         if ($entry->amount === null) {
             $this->doubts->add($token, 'missing-amount', Message::of('reading.missing-amount', ['name' => $ingredient->name]));
         }
-        if ($token->is(TokenKind::Soap)) {
-            $this->doubts->add($token, 'unnamed-soap', Message::of('reading.unnamed-soap'));
+        if ($token->is(TokenKind::Unnamed)) {
+            $kind = $ingredient->group === 'alcohol' ? 'unnamed-alcohol' : 'unnamed-soap';
+            $this->doubts->add($token, $kind, Message::of("reading.$kind", ['name' => $ingredient->name]));
         }
         if ($entry->strength === null && $ingredient->substance !== null && $ingredient->usual->likely !== 100.0) {
             $this->doubts->add($token, 'missing-strength', Message::of('reading.missing-strength', ['name' => $ingredient->name]));

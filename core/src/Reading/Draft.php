@@ -61,14 +61,14 @@ final class Draft
 
     public function entryFor(Token $name, int $sentence): Entry
     {
-        return $this->entry($name->ingredient(), $name, $sentence);
+        return $this->entry($name->value, $name, $sentence);
     }
 
     /** The entry that was spoken of last, made if there is none. */
     public function lastFor(Token $name, int $sentence): Entry
     {
         foreach (array_reverse($this->entries) as $entry) {
-            if ($entry->ingredient === $name->ingredient()) {
+            if ($entry->ingredient === $name->value) {
                 return $entry;
             }
         }

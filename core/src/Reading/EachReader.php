@@ -42,9 +42,9 @@ final readonly class EachReader
     {
         $places = [];
         for ($n = $from; ($token = $this->sentence->at($n)) !== null; $n += $step) {
-            if ($token->is(TokenKind::Ingredient, TokenKind::Soap)) {
+            if ($token->is(TokenKind::Ingredient, TokenKind::Unnamed)) {
                 // A tablet's "500 mg each" is its strength.
-                if ($this->hasItsOwn($n, $step) || $this->sentence->isSettled($n) || $this->knowledge->ingredient($token->ingredient())->isTablet) {
+                if ($this->hasItsOwn($n, $step) || $this->sentence->isSettled($n) || $this->knowledge->ingredient($token->value)->isTablet) {
                     break;
                 }
                 $places[] = $n;

@@ -42,6 +42,9 @@ final class Lexicon
     /** "one to ten", before water or at an end. */
     public readonly string $ratio;
 
+    /** "-scented", without its hyphen. */
+    public readonly string $manner;
+
     /** Containers, looked at ahead. */
     public readonly string $container;
 
@@ -71,6 +74,7 @@ final class Lexicon
         $this->ratio = '(?:one|1|un|uno|una|um|uma)\\s+'.$this->alternatives($this->words->strings('ratio_links'))."\\s+({$this->number})"
             .'(?=\s+'.$this->alternatives($this->words->strings('ratio_follows')).self::NO_LETTER_AFTER.'|\s*(?:[.,;)]|$))';
         $this->per = $this->alternatives($this->words->strings('per'));
+        $this->manner = $this->phrase($this->words->strings('manner'));
         $this->phrases = $this->phrases();
         $this->container = '\s+'.$this->phrases['containers'];
     }
@@ -116,38 +120,18 @@ final class Lexicon
     /** @return array<string, string> */
     private function phrases(): array
     {
-        $phrases = [];
-        $uses = $this->words->row('uses');
-        foreach (array_keys($uses->toArray()) as $use) {
-            foreach ($uses->strings($use) as $word) {
-                $this->meanings['use'][self::fold($word)] = $use;
-            }
-        }
-        $repeats = $this->words->row('repeats');
-        foreach (array_keys($repeats->toArray()) as $days) {
-            foreach ($repeats->strings((string) $days) as $word) {
-                $this->meanings['repeat'][self::fold($word)] = $days;
-            }
-        }
-        $containers = $this->words->row('containers');
-        foreach (array_keys($containers->toArray()) as $use) {
-            foreach ($containers->strings($use) as $word) {
-                $this->meanings['container'][self::fold($word)] = $use === 'any' ? '' : $use;
-            }
-        }
         foreach ($this->words->strings('odd_repeats') as $word) {
-            $this->meanings['repeat'][self::fold($word)] = 'odd';
+            $this->meanings['repeats'][self::fold($word)] = 'odd';
         }
-        foreach ($this->words->strings('once') as $word) {
-            $this->meanings['once'][self::fold($word)] = 1;
-        }
-        $phrases['repeat'] = $this->phrase(array_map(strval(...), array_keys($this->meanings['repeat'])));
-        $phrases['ingredient'] = $this->phrase($this->knowledge->namesOf('ingredients')->all(), '(?:e?s)?');
-        $phrases['soap'] = $this->phrase($this->words->strings('soaps'));
+        $phrases = [];
+        $phrases['repeat'] = $this->meant('repeats');
+        $manner = "(?!-{$this->manner})";
+        $phrases['ingredient'] = $this->phrase($this->knowledge->namesOf('ingredients')->all(), '(?:e?s)?').$manner;
+        $phrases['unnamed'] = $this->meant('unnamed').$manner;
         $phrases['target'] = $this->phrase($this->knowledge->namesOf('targets')->all(), '(?:e?s)?');
-        $phrases['use'] = $this->phrase(array_map(strval(...), array_keys($this->meanings['use'])));
+        $phrases['use'] = $this->meant('uses');
         $phrases['once'] = $this->phrase($this->words->strings('once'));
-        $phrases['containers'] = $this->phrase(array_map(strval(...), array_keys($this->meanings['container'])));
+        $phrases['containers'] = $this->meant('containers');
         foreach (['half', 'final', 'part', 'spells', 'each', 'stocks', 'stirred', 'not', 'per', 'and'] as $group) {
             $phrases[$group] = $this->phrase($this->words->strings($group));
         }
@@ -155,6 +139,19 @@ final class Lexicon
         $phrases['in'] = $this->phrase($this->words->strings('in'));
 
         return $phrases;
+    }
+
+    /** The phrases of a group, each of which means the key that it stands under. */
+    private function meant(string $group): string
+    {
+        $words = $this->words->row($group);
+        foreach (array_keys($words->toArray()) as $meaning) {
+            foreach ($words->strings((string) $meaning) as $word) {
+                $this->meanings[$group][self::fold($word)] = $meaning;
+            }
+        }
+
+        return $this->phrase(array_map(strval(...), array_keys($this->meanings[$group] ?? [])));
     }
 
     private function find(string $file, string $text): ?string

@@ -12,7 +12,7 @@ use Nebbia\Core\Message\Catalogue;
 final readonly class ReadRecipe
 {
     /** Doubts that change what is in the bottle. */
-    private const GRAVE = ['hopeless', 'contradiction', 'unnamed-soap', 'unknown-ingredient', 'missing-amount', 'missing-volume', 'rough'];
+    private const GRAVE = ['hopeless', 'contradiction', 'unnamed-soap', 'unnamed-alcohol', 'two-steps', 'two-readings', 'unknown-ingredient', 'missing-amount', 'missing-volume', 'rough'];
 
     /**
      * @param  array<string, mixed>  $recipe  nebbia.recipe/1; what is missing is null

@@ -11,6 +11,9 @@ final readonly class Scanner
 {
     private const RANGE = '\s*(?:-|–|—|\bto\b|\ba\b)\s*';
 
+    /** A number whose dot may part thousands. */
+    public const THOUSANDS = '/(?<![\d.,])([1-9]\d{0,2})\.(\d{3})(?![\d.,])/';
+
     public function __construct(private Lexicon $words) {}
 
     /** @return list<Token> */
@@ -98,6 +101,10 @@ final readonly class Scanner
         };
 
         $unit = $this->unitWithSize($m[5], $m[6]);
+        if (preg_match('/^(?:m[lg]|g)$/i', $unit) === 1) {
+            // Nobody measures thousandths of a millilitre: "1.000 ml" is a thousand.
+            $count = (string) preg_replace(self::THOUSANDS, '$1$2', $count);
+        }
         // Bottles are sold by the fluid ounce: nobody means their weight.
         $isBottle = preg_match('/^(?:oz|ounces?)$/i', $unit) === 1 && $this->match($w->container, $text, $at + strlen($m[0])) !== null;
 
@@ -124,16 +131,16 @@ final readonly class Scanner
         usort($matches, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
         foreach ($matches as [, $group, $found]) {
             $token = match ($group) {
-                'repeat' => Token::of(TokenKind::Repeat, $found, $at, $w->meaning('repeat', $found)),
+                'repeat' => Token::of(TokenKind::Repeat, $found, $at, $w->meaning('repeats', $found)),
                 'ingredient' => $this->ingredient($found, $at),
-                'soap' => Token::of(TokenKind::Soap, $found, $at),
+                'unnamed' => Token::of(TokenKind::Unnamed, $found, $at, $w->meaning('unnamed', $found)),
                 'target' => Token::of(TokenKind::Target, $found, $at, $w->target($found) ?? ''),
-                'use' => Token::of(TokenKind::Use, $found, $at, $w->meaning('use', $found)),
+                'use' => Token::of(TokenKind::Use, $found, $at, $w->meaning('uses', $found)),
                 'once' => Token::of(TokenKind::Times, $found, $at, '1'),
                 'half' => Token::of(TokenKind::Half, $found, $at, '1:1'),
                 'final' => Token::of(TokenKind::Final, $found, $at),
                 'part' => Token::of(TokenKind::Part, $found, $at),
-                'containers' => Token::of(TokenKind::Container, $found, $at, $w->meaning('container', $found)),
+                'containers' => Token::of(TokenKind::Container, $found, $at, $w->meaning('containers', $found)),
                 'spells' => Token::of(TokenKind::Duration, $found, $at),
                 'stocks' => Token::of(TokenKind::Stock, $found, $at),
                 'each' => Token::of(TokenKind::Each, $found, $at),
@@ -168,7 +175,7 @@ final readonly class Scanner
         if (preg_match("/\\G{$this->words->number}(?![\\p{L}\\p{N}])/iu", $text, $m, 0, $at) === 1) {
             return Token::of(TokenKind::Number, $m[0], $at, $this->digits($m[0]));
         }
-        if (preg_match("/\\G[\\p{L}\\p{N}]+(?:['’][\\p{L}]+)*/u", $text, $m, 0, $at) === 1) {
+        if (preg_match("/\\G[\\p{L}\\p{N}]+(?:['’][\\p{L}]+)*(?:-{$this->words->manner})?/iu", $text, $m, 0, $at) === 1) {
             return Token::of(TokenKind::Word, $m[0], $at);
         }
         preg_match('/\G./us', $text, $m, 0, $at);

@@ -50,7 +50,7 @@ final class Sentence
             if ($token->text === '(') {
                 // "1 tablespoon (15 mL) of soap": what stands in brackets is passed over.
                 $from = $n = $this->closing($n);
-            } elseif ($token->text !== ')' && ! $token->is(TokenKind::Of, TokenKind::Word, TokenKind::Percent, TokenKind::Strength, TokenKind::Container, TokenKind::Part, TokenKind::Rate, TokenKind::Each, TokenKind::Stock)) {
+            } elseif (! in_array($token->text, [')', '-'], true) && ! $token->is(TokenKind::Of, TokenKind::Word, TokenKind::Percent, TokenKind::Strength, TokenKind::Container, TokenKind::Part, TokenKind::Rate, TokenKind::Each, TokenKind::Stock)) {
                 return null;
             }
         }
@@ -87,7 +87,7 @@ final class Sentence
     {
         for ($m = $n - 1; $m >= 0 && $m >= $n - self::REACH; $m--) {
             $token = $this->tokens[$m];
-            if ($token->is(TokenKind::Ingredient, TokenKind::Soap)) {
+            if ($token->is(TokenKind::Ingredient, TokenKind::Unnamed)) {
                 return isset($this->used[$m]) && ! $evenSettled && ! $this->tokens[$n]->is(TokenKind::Percent, TokenKind::Strength) ? null : $m;
             }
             if (! $token->is(TokenKind::Mark, TokenKind::Word, TokenKind::Stock, TokenKind::Percent, TokenKind::Strength, TokenKind::Comma)) {
@@ -101,7 +101,7 @@ final class Sentence
     public function anyBehind(int $n): ?int
     {
         for ($m = $n - 1; $m >= 0; $m--) {
-            if ($this->tokens[$m]->is(TokenKind::Ingredient, TokenKind::Soap)) {
+            if ($this->tokens[$m]->is(TokenKind::Ingredient, TokenKind::Unnamed)) {
                 return $m;
             }
         }
@@ -135,7 +135,7 @@ final class Sentence
     /** Where an amount of what was made before is spoken of: "2 tsp of this mix". */
     public function stockOf(int $n): ?int
     {
-        $stock = $this->is($n, TokenKind::Amount) ? $this->ahead($n + 1, TokenKind::Ingredient, TokenKind::Soap, TokenKind::Water, TokenKind::Stock) : null;
+        $stock = $this->is($n, TokenKind::Amount) ? $this->ahead($n + 1, TokenKind::Ingredient, TokenKind::Unnamed, TokenKind::Water, TokenKind::Stock) : null;
 
         return $stock !== null && $this->is($stock, TokenKind::Stock) ? $stock : null;
     }
@@ -143,6 +143,6 @@ final class Sentence
     /** Nothing that an amount could belong to comes next. */
     public function isClosed(int $n): bool
     {
-        return $this->ahead($n + 1, TokenKind::Ingredient, TokenKind::Soap) === null;
+        return $this->ahead($n + 1, TokenKind::Ingredient, TokenKind::Unnamed) === null;
     }
 }

@@ -7,8 +7,6 @@ namespace Nebbia\Core\Reading;
 /** A stretch of a paragraph. Offsets are bytes here; only what is told outside is counted in characters. */
 final readonly class Token
 {
-    private const UNNAMED_SOAP = 'liquid-castile-soap';
-
     private function __construct(
         public TokenKind $kind,
         public string $text,
@@ -22,12 +20,6 @@ final readonly class Token
     public static function of(TokenKind $kind, string $text, int $start, string $value = '', bool $isHeaped = false): self
     {
         return new self($kind, $text, $start, $value, $isHeaped);
-    }
-
-    /** The ingredient it names; an unnamed soap is taken as a true one, and doubted. */
-    public function ingredient(): string
-    {
-        return $this->kind === TokenKind::Soap ? self::UNNAMED_SOAP : $this->value;
     }
 
     public function end(): int

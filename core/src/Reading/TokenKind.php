@@ -17,8 +17,8 @@ enum TokenKind
     case Number;
     case Ingredient;
     case Water;
-    /** Soap, without saying which. */
-    case Soap;
+    /** Soap or alcohol, without saying which. */
+    case Unnamed;
     case Target;
     case Use;
     case Repeat;

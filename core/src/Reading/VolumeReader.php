@@ -37,7 +37,7 @@ final readonly class VolumeReader
             // "100 mL per litre of water" is no water.
             return;
         }
-        $water = $this->sentence->ahead($n + 1, TokenKind::Water, TokenKind::Ingredient, TokenKind::Soap);
+        $water = $this->sentence->ahead($n + 1, TokenKind::Water, TokenKind::Ingredient, TokenKind::Unnamed);
         $previous = $this->sentence->behind($n);
         // "a can of 5 litres": the can is what stands before it.
         $previous = $previous?->is(TokenKind::Of) === true && $this->sentence->behind($n, 2)?->is(TokenKind::Container) === true ? $this->sentence->behind($n, 2) : $previous;

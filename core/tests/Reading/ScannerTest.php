@@ -46,7 +46,7 @@ it('cuts a stretch of words in one piece, and knows what it is', function (strin
     ['washing-up liquid', TokenKind::Ingredient, 'dish-detergent'],
     ['acqua ossigenata', TokenKind::Ingredient, 'hydrogen-peroxide'],
     ['óleo de neem', TokenKind::Ingredient, 'neem-oil'],
-    ['sapone', TokenKind::Soap, ''],
+    ['sapone', TokenKind::Unnamed, 'liquid-castile-soap'],
     ['rainwater', TokenKind::Water, ''],
     ['spider mites', TokenKind::Target, 'spider-mite'],
     ['afidi', TokenKind::Target, 'aphid'],
@@ -81,7 +81,7 @@ it('loses nothing: the tokens and the space between them are the text', function
 
 it('ends a sentence at a dot, but not at the dot of a unit or of a number', function (): void {
     $kinds = array_map(static fn (Token $token): TokenKind => $token->kind, tokensOf('1.5 tsp. of soap. Spray.'));
-    expect($kinds)->toBe([TokenKind::Amount, TokenKind::Of, TokenKind::Soap, TokenKind::Stop, TokenKind::Use, TokenKind::Stop]);
+    expect($kinds)->toBe([TokenKind::Amount, TokenKind::Of, TokenKind::Unnamed, TokenKind::Stop, TokenKind::Use, TokenKind::Stop]);
     $split = array_map(static fn (Token $token): TokenKind => $token->kind, tokensOf('Soap: 1 tbsp. Oil: 1 cup.'));
-    expect($split)->toBe([TokenKind::Soap, TokenKind::Mark, TokenKind::Amount, TokenKind::Stop, TokenKind::Ingredient, TokenKind::Mark, TokenKind::Amount, TokenKind::Stop]);
+    expect($split)->toBe([TokenKind::Unnamed, TokenKind::Mark, TokenKind::Amount, TokenKind::Stop, TokenKind::Ingredient, TokenKind::Mark, TokenKind::Amount, TokenKind::Stop]);
 });
