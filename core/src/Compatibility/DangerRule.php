@@ -15,19 +15,24 @@ use Nebbia\Core\Knowledge\Row;
 /** Dangers of a single thing in a mix, a row of core/data/dangers.yaml each. */
 final readonly class DangerRule implements Rule
 {
-    /** @var list<Row> */
+    /** @var array<string, list<array{Row, list<string>, list<string>, list<string>}>> use => row, its ingredients, what takes the danger away, its substances */
     private array $rows;
 
     public function __construct(Knowledge $knowledge)
     {
-        $this->rows = array_values($knowledge->rows('dangers'));
+        $rows = [];
+        foreach ($knowledge->rows('dangers') as $row) {
+            foreach ($row->strings('uses') as $use) {
+                $rows[$use][] = [$row, $row->strings('ingredients'), $row->strings('unless_with'), $row->strings('substances')];
+            }
+        }
+        $this->rows = $rows;
     }
 
     public function judge(Situation $situation): iterable
     {
-        $use = $situation->mix->recipe->use->value;
-        foreach ($this->rows as $row) {
-            $found = in_array($use, $row->strings('uses'), true) ? $this->found($row, $situation) : null;
+        foreach ($this->rows[$situation->mix->recipe->use->value] ?? [] as [$row, $ingredients, $unlessWith, $substances]) {
+            $found = $this->found($row, $ingredients, $unlessWith, $substances, $situation);
             if ($found !== null) {
                 yield Finding::of('danger', Severity::from($row->string('severity')), 'danger.'.$row->string('id'), [
                     'name' => $found[0],
@@ -37,20 +42,25 @@ final readonly class DangerRule implements Rule
         }
     }
 
-    /** @return array{string, float, list<string>}|null its name, its strength, its id */
-    private function found(Row $row, Situation $situation): ?array
+    /**
+     * @param  list<string>  $ingredients
+     * @param  list<string>  $unlessWith
+     * @param  list<string>  $substances
+     * @return array{string, float, list<string>}|null its name, its strength, its id
+     */
+    private function found(Row $row, array $ingredients, array $unlessWith, array $substances, Situation $situation): ?array
     {
         foreach ($situation->mix->recipe->lines as $line) {
-            if (in_array($line->ingredient->id, $row->strings('ingredients'), true)) {
+            if (in_array($line->ingredient->id, $ingredients, true)) {
                 return [$line->ingredient->name, 0.0, []];
             }
         }
-        foreach ($row->strings('unless_with') as $other) {
+        foreach ($unlessWith as $other) {
             if ($situation->mix->strengthOf($other) !== null) {
                 return null;
             }
         }
-        foreach ($row->strings('substances') as $id) {
+        foreach ($substances as $id) {
             $strength = $situation->mix->strengthOf($id);
             if ($strength !== null && $strength->percentWv->likely > 0.0 && $this->isOver($row, $strength)) {
                 return [$strength->substance->name, $strength->percentWv->likely, [$id]];

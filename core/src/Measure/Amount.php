@@ -50,10 +50,13 @@ final readonly class Amount
      */
     public function inBase(): Interval
     {
+        $likely = $this->base($this->likely, $this->unit->likely);
+
+        // Most amounts are one number, which is worked out once: turning an exact number into a float is slow.
         return Interval::of(
-            $this->base($this->low, $this->unit->low),
-            $this->base($this->likely, $this->unit->likely),
-            $this->base($this->high, $this->unit->high),
+            $this->low === $this->likely && $this->unit->low === $this->unit->likely ? $likely : $this->base($this->low, $this->unit->low),
+            $likely,
+            $this->high === $this->likely && $this->unit->high === $this->unit->likely ? $likely : $this->base($this->high, $this->unit->high),
         );
     }
 

@@ -118,7 +118,8 @@ final readonly class Unit
 
     public function isPrecise(): bool
     {
-        return $this->low === null || $this->high === null || $this->low->isEqualTo($this->high);
+        // The same number most of the time, which is quicker to see than to work out.
+        return $this->low === $this->high || $this->low === null || $this->high === null || $this->low->isEqualTo($this->high);
     }
 
     private static function relative(string $id, UnitKind $kind, string $label, string $factor = '1', bool $byVolume = false): self
