@@ -30,10 +30,16 @@ final readonly class EachReader
         if (count($named) < 2) {
             return;
         }
+        $isRead = $this->sentence->isSettled($n - 1);
         $this->sentence->settle($n - 1, $n, ...$named);
         foreach ($named as $place) {
             $name = $this->sentence->tokens[$place];
-            $this->draft->entryFor($name, $this->number)->give($amount);
+            if (! $name->is(TokenKind::Water)) {
+                $this->draft->entryFor($name, $this->number)->give($amount);
+            } elseif (! $isRead) {
+                // As much water as of the rest: it is the base, unless it has been read as that.
+                $this->draft->volumes[] = new Volume($amount->value, $amount, Volume::WATER, false, $this->number);
+            }
         }
     }
 
@@ -42,7 +48,9 @@ final readonly class EachReader
     {
         $places = [];
         for ($n = $from; ($token = $this->sentence->at($n)) !== null; $n += $step) {
-            if ($token->is(TokenKind::Ingredient, TokenKind::Unnamed)) {
+            if ($token->is(TokenKind::Water)) {
+                $places[] = $n;
+            } elseif ($token->is(TokenKind::Ingredient, TokenKind::Unnamed)) {
                 // A tablet's "500 mg each" is its strength.
                 if ($this->hasItsOwn($n, $step) || $this->sentence->isSettled($n) || $this->knowledge->ingredient($token->value)->isTablet) {
                     break;
