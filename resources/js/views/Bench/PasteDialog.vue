@@ -82,7 +82,7 @@ function accept(): void {
         </label>
         <p v-if="error" class="field-error">{{ error }}</p>
         <p v-if="reading" class="marked" aria-label="The text, with what was understood"><template v-for="(piece, n) in pieces" :key="n"><mark v-if="piece.span" :class="piece.span.kind" :title="piece.span.what">{{ piece.text }}</mark><template v-else>{{ piece.text }}</template></template></p>
-        <p v-if="reading" class="soft small">Underlined is what the recipe rests on. Nothing was made of the rest.</p>
+        <p v-if="reading" class="soft small">Underlined is what the recipe rests on; a broken line is understood, but does not go in. Nothing was made of the rest.</p>
       </div>
       <div class="right" aria-live="polite">
         <template v-if="reading">
@@ -113,6 +113,8 @@ function accept(): void {
 .marked { font-size: 17px; line-height: 1.75; white-space: pre-wrap; overflow-wrap: anywhere; background: var(--page); border-radius: 8px; padding: 10px 14px; }
 mark { background: var(--leaf-wash); color: var(--ink); border-bottom: 2px solid var(--leaf); border-radius: 3px; padding: 1px 2px; }
 mark.amount, mark.strength, mark.base, mark.volume { background: var(--brass-wash); border-bottom-color: var(--brass); }
+/* Understood, but no part of the recipe: a broken line, so that nobody takes it for an ingredient. */
+mark.stock, mark.thinned, mark.left-out { background: none; border-bottom: 2px dashed var(--soft); }
 mark.use, mark.repeat, mark.times, mark.time, mark.target { background: var(--water-wash); border-bottom-color: var(--water); }
 .recipe { list-style: none; margin: 0; padding: 0; }
 .recipe li { border-top: 1px solid var(--line); padding: 6px 0; }
