@@ -9,6 +9,7 @@ use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\Recipe;
 use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Judgement\Situation;
@@ -24,6 +25,8 @@ use Nebbia\Core\Plant\Stage;
 final class Cases
 {
     private static ?Knowledge $knowledge = null;
+
+    private static ?Judge $judge = null;
 
     public static function knowledge(): Knowledge
     {
@@ -64,11 +67,16 @@ final class Cases
     }
 
     /** @param  array<string, mixed>  $body */
-    public static function judged(array $body, ?string $plant = null, ?Stage $stage = null): Mix
+    public static function judged(array $body, ?string $plant = null, Stage|Circumstances|null $circumstances = null): Mix
     {
-        $situation = Situation::of(self::mix($body), $plant === null ? null : self::knowledge()->plant($plant), $stage);
+        $situation = Situation::of(self::mix($body), $plant === null ? null : self::knowledge()->plant($plant), $circumstances);
 
-        return Judge::withAllRules(self::knowledge())->judge($situation);
+        return self::judge()->judge($situation);
+    }
+
+    public static function judge(): Judge
+    {
+        return self::$judge ??= Judge::withAllRules(self::knowledge());
     }
 
     /**

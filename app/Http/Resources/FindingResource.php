@@ -21,6 +21,7 @@ final readonly class FindingResource
         #[OA\Property] public string $basis,
         #[OA\Property] public string $sure,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $substances,
+        #[OA\Property(description: 'What it rests on, by its id on the page that says why.')] public string $ground,
     ) {}
 
     public static function of(Finding $finding, Catalogue $catalogue): self

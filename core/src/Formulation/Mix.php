@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Formulation;
 
+use Nebbia\Core\Chemistry\Aftermath;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Measure\Interval;
@@ -26,6 +27,8 @@ final readonly class Mix
         public array $strengths,
         public array $steps,
         public array $findings,
+        /** What it has become; null where nothing reacts, or before it was judged. */
+        public ?Aftermath $aftermath = null,
     ) {}
 
     /**
@@ -41,7 +44,12 @@ final readonly class Mix
     /** @param  list<Finding>  $findings */
     public function withFindings(array $findings): self
     {
-        return new self($this->recipe, $this->scale, $this->finalVolume, $this->baseMl, $this->lines, $this->strengths, $this->steps, $findings);
+        return new self($this->recipe, $this->scale, $this->finalVolume, $this->baseMl, $this->lines, $this->strengths, $this->steps, $findings, $this->aftermath);
+    }
+
+    public function withAftermath(?Aftermath $aftermath): self
+    {
+        return new self($this->recipe, $this->scale, $this->finalVolume, $this->baseMl, $this->lines, $this->strengths, $this->steps, $this->findings, $aftermath);
     }
 
     public function strengthOf(string $substance): ?FinalStrength

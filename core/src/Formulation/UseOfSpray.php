@@ -19,4 +19,9 @@ enum UseOfSpray: string
     {
         return $this === self::Foliar || $this === self::Dip;
     }
+
+    public function wetsRoots(): bool
+    {
+        return $this === self::Drench;
+    }
 }

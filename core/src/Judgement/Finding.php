@@ -22,6 +22,8 @@ final readonly class Finding
         public string $basis,
         public string $sure,
         public array $substances,
+        /** What it rests on, by its id on the page that says why. */
+        public string $ground,
     ) {}
 
     /**
@@ -47,10 +49,17 @@ final readonly class Finding
             $basis,
             $sure,
             $substances,
+            $key,
         );
     }
 
-    /** @return array{rule: string, severity: string, what: string, because: string, instead: string, basis: string, sure: string, substances: list<string>} */
+    /** The same finding, resting on another ground than the one of its words. */
+    public function from(string $ground): self
+    {
+        return new self($this->rule, $this->severity, $this->what, $this->because, $this->instead, $this->basis, $this->sure, $this->substances, $ground);
+    }
+
+    /** @return array{rule: string, severity: string, what: string, because: string, instead: string, basis: string, sure: string, substances: list<string>, ground: string} */
     public function toArray(Catalogue $catalogue): array
     {
         return [
@@ -62,6 +71,7 @@ final readonly class Finding
             'basis' => $this->basis,
             'sure' => $this->sure,
             'substances' => $this->substances,
+            'ground' => $this->ground,
         ];
     }
 }

@@ -4,15 +4,31 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Judgement;
 
+use Nebbia\Core\Care\CareRule;
+use Nebbia\Core\Chemistry\GasRule;
+use Nebbia\Core\Chemistry\PhRule;
+use Nebbia\Core\Chemistry\Reactor;
+use Nebbia\Core\Chemistry\Water;
+use Nebbia\Core\Chemistry\WaterRule;
+use Nebbia\Core\Claim\ClaimRule;
 use Nebbia\Core\Compatibility\DangerRule;
+use Nebbia\Core\Compatibility\JarTestRule;
 use Nebbia\Core\Compatibility\PairRule;
+use Nebbia\Core\Compatibility\SpacingRule;
+use Nebbia\Core\Compatibility\SprayerRule;
+use Nebbia\Core\Evidence\EvidenceRule;
+use Nebbia\Core\Food\FoodRule;
 use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Hazard\TobaccoRule;
+use Nebbia\Core\Hazard\WrongBottleRule;
+use Nebbia\Core\Hour\HourRule;
 use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Soil\SodiumRule;
 use Nebbia\Core\Tolerance\BurdenRule;
+use Nebbia\Core\Tolerance\ConditionRule;
 use Nebbia\Core\Tolerance\DisinfectingRule;
 use Nebbia\Core\Tolerance\EffectRule;
 use Nebbia\Core\Tolerance\NotedPlantRule;
-use Nebbia\Core\Tolerance\StageRule;
 use Nebbia\Core\Tolerance\ToleranceRule;
 use Nebbia\Core\Tolerance\WeedSprayRule;
 
@@ -20,30 +36,51 @@ use Nebbia\Core\Tolerance\WeedSprayRule;
 final readonly class Judge
 {
     /** @param  list<Rule>  $rules */
-    private function __construct(private array $rules) {}
+    private function __construct(
+        private array $rules,
+        private Reactor $reactor,
+        private Water $tap,
+    ) {}
 
     /** The one list of rules: a new rule is added here. */
     public static function withAllRules(Knowledge $knowledge): self
     {
         return new self([
             new DangerRule($knowledge),
+            new TobaccoRule($knowledge),
             new PairRule($knowledge),
+            new GasRule($knowledge),
+            new ConditionRule($knowledge),
+            new EvidenceRule($knowledge),
             new ToleranceRule($knowledge),
             new BurdenRule($knowledge),
+            new PhRule($knowledge),
+            new HourRule($knowledge),
+            new SprayerRule($knowledge),
+            new SpacingRule($knowledge),
+            new FoodRule($knowledge),
+            new CareRule($knowledge),
+            new SodiumRule($knowledge),
             new NotedPlantRule($knowledge),
             new WeedSprayRule,
             new DisinfectingRule($knowledge),
             new EffectRule($knowledge),
+            new WaterRule($knowledge),
+            new ClaimRule($knowledge),
+            new WrongBottleRule($knowledge),
             new UsualStrengthRule,
             new RoughMeasureRule,
             new BorrowedUnitRule($knowledge),
             new UnknownTargetRule($knowledge),
-            new StageRule,
-        ]);
+            new JarTestRule($knowledge),
+        ], new Reactor($knowledge), Water::usual($knowledge));
     }
 
+    /** The mix with what it has become, and all that there is to say of it. */
     public function judge(Situation $situation): Mix
     {
+        $mix = $situation->mix->withAftermath($this->reactor->react($situation->mix, $situation->circumstances->water ?? $this->tap));
+        $situation = $situation->with($mix);
         $findings = [];
         foreach ($this->rules as $rule) {
             foreach ($rule->judge($situation) as $finding) {
@@ -52,6 +89,6 @@ final readonly class Judge
         }
         usort($findings, static fn (Finding $a, Finding $b): int => $b->severity->rank() <=> $a->severity->rank());
 
-        return $situation->mix->withFindings($findings);
+        return $mix->withFindings($findings);
     }
 }

@@ -9,24 +9,24 @@ use Nebbia\Core\Plant\Plant;
 use Nebbia\Core\Plant\SensitivityGroup;
 use Nebbia\Core\Plant\Stage;
 
-/** What is judged: a mix, and the plant it is for. */
+/** What is judged: a mix, the plant it is for, and all that is known beside. */
 final readonly class Situation
 {
     private function __construct(
         public Mix $mix,
         public ?Plant $plant,
-        public ?Stage $stage,
+        public Circumstances $circumstances,
     ) {}
 
-    public static function of(Mix $mix, ?Plant $plant = null, ?Stage $stage = null): self
+    public static function of(Mix $mix, ?Plant $plant = null, Stage|Circumstances|null $circumstances = null): self
     {
-        return new self($mix, $plant, $stage);
+        return new self($mix, $plant, $circumstances instanceof Circumstances ? $circumstances : new Circumstances($circumstances));
     }
 
     /** The same situation once the mix has its findings. */
     public function with(Mix $mix): self
     {
-        return new self($mix, $this->plant, $this->stage);
+        return new self($mix, $this->plant, $this->circumstances);
     }
 
     /** Without a plant the mix is held against an ordinary one. */

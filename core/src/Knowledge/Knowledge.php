@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Knowledge;
 
+use Nebbia\Core\Compatibility\Pairs;
 use Nebbia\Core\Diagnosis\Likelihoods;
 use Nebbia\Core\Diagnosis\Sign;
 use Nebbia\Core\Ingredient\Ingredient;
@@ -17,6 +18,7 @@ use Nebbia\Core\Remedy\Remedy;
 use Nebbia\Core\Substance\Substance;
 use Nebbia\Core\Tactic\Tactic;
 use Nebbia\Core\Target\Target;
+use Nebbia\Core\Tolerance\Limits;
 use Nebbia\Core\Tolerance\Thresholds;
 
 /**
@@ -27,6 +29,13 @@ final class Knowledge
     private ?Units $units = null;
 
     private ?Thresholds $thresholds = null;
+
+    private ?Limits $limits = null;
+
+    private ?Pairs $pairs = null;
+
+    /** @var list<Modifier>|null */
+    private ?array $modifiers = null;
 
     /** @var array<string, KitchenSet> */
     private array $kitchens = [];
@@ -84,6 +93,16 @@ final class Knowledge
     public function thresholds(): Thresholds
     {
         return $this->thresholds ??= Thresholds::onLeaves($this);
+    }
+
+    public function pairs(): Pairs
+    {
+        return $this->pairs ??= new Pairs($this);
+    }
+
+    public function limits(): Limits
+    {
+        return $this->limits ??= new Limits($this);
     }
 
     /** mL of one drop of what drips so: watery, oily or thick. */
@@ -146,7 +165,7 @@ final class Knowledge
     /** @return list<Modifier> */
     public function modifiers(): array
     {
-        return array_values(array_map(Modifier::fromRow(...), $this->rows('modifiers', 'rows')));
+        return $this->modifiers ??= array_values(array_map(Modifier::fromRow(...), $this->rows('modifiers', 'rows')));
     }
 
     /** @throws UnknownName if there is no such target by any name */

@@ -73,6 +73,17 @@ final readonly class Row
         return $strings;
     }
 
+    /** @return list<list<string>> */
+    public function stringLists(string $key): array
+    {
+        $lists = [];
+        foreach ($this->array($key) as $n => $list) {
+            $lists[] = self::of(['list' => $list], "$this->where.$key.$n")->strings('list');
+        }
+
+        return $lists;
+    }
+
     /** @return array<string, string> */
     public function stringMap(string $key): array
     {

@@ -13,33 +13,40 @@ use Nebbia\Core\Knowledge\Row;
 
 /**
  * What several actives come to together (concentration addition): burden = Σ likely / careful, 1.25 times as much where
- * soap or oil meets alcohol. Above 1 is a caution; stop only where Σ likely / stop, without that factor, reaches 1.
+ * soap or oil meets alcohol. Above 1 is a caution; stop only where Σ likely / stop, without that factor, reaches 1. Where only the
+ * upper ends get there it is a caution for the stop and a notice for the rest, as with a single active.
  */
 final readonly class BurdenRule implements Rule
 {
-    private Thresholds $leaves;
+    /** The sum of shares that look like 1 in decimals may be a hair above it. */
+    private const HAIR = 1e-9;
+
+    private Limits $limits;
 
     private Row $burden;
 
     public function __construct(Knowledge $knowledge)
     {
-        $this->leaves = $knowledge->thresholds();
+        $this->limits = $knowledge->limits();
         $this->burden = $knowledge->section('tolerances', 'burden');
     }
 
     public function judge(Situation $situation): iterable
     {
-        $burden = Burden::of($situation, $this->leaves, $this->burden);
-        if ($burden === null || $burden->value <= 1.0) {
+        $burden = Burden::of($situation, $this->limits, $this->burden);
+        $found = $burden === null ? null : $this->weigh($burden);
+        if ($burden === null || $found === null) {
             return;
         }
-        $stops = Threshold::reaches($burden->towardsStop, 1.0);
+        [$severity, $key] = $found;
         yield Finding::of(
             'burden',
-            $stops ? Severity::Stop : Severity::Caution,
-            $stops ? 'burden.stop' : 'burden',
+            $severity,
+            $key,
             [
                 'burden' => $burden->value,
+                'low' => $burden->range->low,
+                'high' => $burden->range->high,
                 'plant' => $situation->plantName(),
                 'most' => $burden->heaviest,
                 'count' => count($burden->shares),
@@ -47,6 +54,18 @@ final readonly class BurdenRule implements Rule
             $this->burden->string('basis'),
             $this->burden->string('sure'),
             array_map(strval(...), array_keys($burden->shares)),
-        );
+        )->from('burden');
+    }
+
+    /** @return array{Severity, string}|null */
+    private function weigh(Burden $burden): ?array
+    {
+        return match (true) {
+            Threshold::reaches($burden->towardsStop, 1.0) => [Severity::Stop, 'burden.stop'],
+            $burden->value > 1.0 + self::HAIR => [Severity::Caution, 'burden'],
+            Threshold::reaches($burden->mostTowardsStop, 1.0) => [Severity::Caution, 'burden.perhaps-stop'],
+            $burden->range->high > 1.0 + self::HAIR => [Severity::Notice, 'burden.perhaps'],
+            default => null,
+        };
     }
 }

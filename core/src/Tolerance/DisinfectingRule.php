@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Tolerance;
 
+use Nebbia\Core\Formulation\FinalStrength;
 use Nebbia\Core\Formulation\UseOfSpray;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
@@ -49,5 +50,18 @@ final readonly class DisinfectingRule implements Rule
                 ], $row->string('basis'), $row->string('sure'), [$substance]);
             }
         }
+    }
+
+    /** Whether a substance is strong enough to disinfect, by its lower end. */
+    public function reaches(FinalStrength $strength): bool
+    {
+        foreach ($this->rows as $row) {
+            $from = $row->floats('works')[0] ?? null;
+            if ($from !== null && in_array($strength->substance->id, $row->strings('substances'), true)) {
+                return ($strength->in($row->string('unit'))->low ?? 0.0) >= $from * (1 - 1e-9);
+            }
+        }
+
+        return false;
     }
 }

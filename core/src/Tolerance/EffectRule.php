@@ -39,17 +39,46 @@ final readonly class EffectRule implements Rule
 
     public function judge(Situation $situation): iterable
     {
-        $use = $situation->mix->recipe->use;
+        $findings = [];
+        $isNothing = true;
         foreach ($situation->mix->strengths as $strength) {
-            if ($use->wetsLeaves() && $this->helps($situation, $strength)) {
-                continue;
-            }
-            [$unit, $works, $basis, $sure] = $this->range($use, $strength->substance->id) ?? [null, null, '', ''];
-            $finding = $unit === null || $works === null ? null : $this->finding($strength, $unit, $works, $basis, $sure);
-            if ($finding !== null) {
-                yield $finding;
+            $effect = $this->of($situation, $strength);
+            $isNothing = $isNothing && $effect->isNextToNothing();
+            if ($effect->key() !== null) {
+                $findings[] = Finding::of('effect', Severity::Notice, $effect->key(), $effect->params(), $effect->basis, $effect->sure, [$strength->substance->id])->from("tolerance.{$strength->substance->id}");
             }
         }
+        if ($isNothing && $findings !== []) {
+            yield Finding::of('effect', Severity::Notice, 'effect.nothing', [], 'established guidance', 'medium')->from('effect');
+
+            return;
+        }
+        yield from $findings;
+    }
+
+    /** How one substance stands to the work it is there for. */
+    public function of(Situation $situation, FinalStrength $strength): Effect
+    {
+        $use = $situation->mix->recipe->use;
+        $id = $strength->substance->id;
+        if ($use->wetsLeaves() && $this->helps($situation, $strength)) {
+            return Effect::of(Standing::Helps, $strength);
+        }
+        [$unit, $works, $basis, $sure] = $this->range($use, $id) ?? [null, null, 'practice', 'low'];
+        $amount = $unit === null ? null : $strength->in($unit);
+        if ($unit === null || $works === null || $amount === null) {
+            return Effect::of(Standing::Unknown, $strength);
+        }
+        $lost = $situation->mix->aftermath?->lost($id) ?? 0.0;
+        $standing = match (true) {
+            $amount->likely < $works[0] * (1 - 1e-9) => Standing::TooWeak,
+            $amount->likely * (1.0 - $lost) < $works[0] * (1 - 1e-9) => Standing::Spent,
+            $amount->low < $works[0] * (1 - 1e-9) => Standing::PerhapsTooWeak,
+            $amount->likely > $works[1] * (1 + 1e-9) => Standing::MoreThanNeeded,
+            default => Standing::Works,
+        };
+
+        return Effect::of($standing, $strength, $unit, $amount, $works, $lost, $basis, $sure);
     }
 
     /** Whether it is there to carry another substance, and strong enough for that: then it need not work by itself. */
@@ -69,30 +98,6 @@ final readonly class EffectRule implements Rule
         }
 
         return false;
-    }
-
-    /** @param  array{float, float}  $works */
-    private function finding(FinalStrength $strength, string $unit, array $works, string $basis, string $sure): ?Finding
-    {
-        $amount = $strength->in($unit);
-        if ($amount === null) {
-            return null;
-        }
-        $key = match (true) {
-            $amount->likely < $works[0] * (1 - 1e-9) => 'effect.too-weak',
-            $amount->low < $works[0] * (1 - 1e-9) => 'effect.perhaps-too-weak',
-            $amount->likely > $works[1] * (1 + 1e-9) => 'effect.more-than-needed',
-            default => null,
-        };
-
-        return $key === null ? null : Finding::of('effect', Severity::Notice, $key, [
-            'substance' => $strength->substance->name,
-            'likely' => $amount->likely,
-            'low' => $amount->low,
-            'from' => $works[0],
-            'to' => $works[1],
-            'unit' => $unit,
-        ], $basis, $sure, [$strength->substance->id]);
     }
 
     /** @return array{string, array{float, float}|null, string, string}|null unit, range, basis, how sure */

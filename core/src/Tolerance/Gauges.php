@@ -12,19 +12,19 @@ use Nebbia\Core\Knowledge\Row;
 /** The strengths of a mix as something to look at. */
 final readonly class Gauges
 {
-    private Thresholds $leaves;
+    private Limits $limits;
 
     private Row $burdenRules;
 
     public function __construct(Knowledge $knowledge)
     {
-        $this->leaves = $knowledge->thresholds();
+        $this->limits = $knowledge->limits();
         $this->burdenRules = $knowledge->section('tolerances', 'burden');
     }
 
     public function burden(Situation $situation): ?Burden
     {
-        return Burden::of($situation, $this->leaves, $this->burdenRules);
+        return Burden::of($situation, $this->limits, $this->burdenRules);
     }
 
     /** @return list<Gauge> */
@@ -39,26 +39,25 @@ final readonly class Gauges
     private function gauge(Situation $situation, FinalStrength $strength, array $shares): Gauge
     {
         $id = $strength->substance->id;
-        $threshold = $this->leaves->of($id);
-        $unit = $threshold->unit ?? match (true) {
+        $limit = $this->limits->of($situation, $id);
+        $unit = $limit->threshold->unit ?? match (true) {
             $strength->substance->shownByVolume => '% v/v',
             $strength->substance->isPlant => 'g/100 mL',
             default => '% w/v',
         };
         $amount = $strength->in($unit) ?? $strength->percentWv;
-        $group = $situation->groupFor($threshold?->listedAs);
-        $judged = $threshold !== null && $situation->mix->recipe->use->wetsLeaves();
+        $judged = $limit !== null && $situation->mix->recipe->use->wetsLeaves();
 
         return new Gauge(
             $id,
             $strength->substance->name,
             $unit,
             $amount,
-            $judged ? $threshold->works : null,
-            $judged ? $threshold->careful($group) : null,
-            $judged ? $threshold->stop($group) : null,
-            $group,
-            $judged ? $threshold->verdict($amount, $group) : null,
+            $judged ? $limit->threshold->works : null,
+            $judged ? $limit->careful : null,
+            $judged ? $limit->stop : null,
+            $limit->group ?? $situation->groupFor(null),
+            $judged ? $limit->verdict($amount) : null,
             $shares[$id] ?? null,
         );
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nebbia\Core\Tolerance;
 
 use Nebbia\Core\Knowledge\Row;
-use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Plant\SensitivityGroup;
 
 /**
@@ -64,23 +63,5 @@ final readonly class Threshold
     public static function reaches(float $strength, float $limit): bool
     {
         return $strength > 0.0 && $strength >= $limit * (1 - 1e-9);
-    }
-
-    /**
-     * @param  float  $factor  1 on leaves, 0.5 where roots bear half
-     */
-    public function verdict(Interval $strength, SensitivityGroup $group, float $factor = 1.0): Verdict
-    {
-        $careful = $this->careful($group) * $factor;
-        $stop = $this->stop($group);
-        $stop = $stop === null ? INF : $stop * $factor;
-
-        return match (true) {
-            self::reaches($strength->likely, $stop) => Verdict::Stop,
-            self::reaches($strength->likely, $careful) => Verdict::Careful,
-            self::reaches($strength->high, $stop) => Verdict::PerhapsStop,
-            self::reaches($strength->high, $careful) => Verdict::PerhapsCareful,
-            default => Verdict::Fine,
-        };
     }
 }

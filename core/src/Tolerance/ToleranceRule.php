@@ -13,6 +13,8 @@ use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
 use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Message\Message;
+use Nebbia\Core\Plant\Modifier;
 use Nebbia\Core\Plant\SensitivityGroup;
 
 /**
@@ -24,14 +26,14 @@ final readonly class ToleranceRule implements Rule
 {
     private const HALF = 0.5;
 
-    private Thresholds $leaves;
+    private Limits $limits;
 
     /** @var array<string, Row> */
     private array $roots;
 
     public function __construct(Knowledge $knowledge)
     {
-        $this->leaves = $knowledge->thresholds();
+        $this->limits = $knowledge->limits();
         $roots = [];
         foreach ($knowledge->rows('tolerances', 'roots') as $row) {
             foreach ($row->strings('substances') as $substance) {
@@ -57,46 +59,60 @@ final readonly class ToleranceRule implements Rule
     private function finding(Situation $situation, FinalStrength $strength, UseOfSpray $use): Finding
     {
         $substance = $strength->substance->id;
-        $threshold = $this->leaves->of($substance);
-        $amount = $threshold === null ? null : $strength->in($threshold->unit);
+        $limit = $this->limits->of($situation, $substance);
+        $amount = $limit === null ? null : $strength->in($limit->threshold->unit);
         if ($use === UseOfSpray::Drench && isset($this->roots[$substance])) {
             return $this->onRoots($situation, $strength, $this->roots[$substance]);
         }
-        if ($threshold === null || $amount === null || ($use === UseOfSpray::Drench && $threshold->drench === 'none')) {
+        if ($limit === null || $amount === null || ($use === UseOfSpray::Drench && $limit->threshold->drench === 'none')) {
             return Finding::of('tolerance', Severity::Notice, $use === UseOfSpray::Drench ? 'tolerance.unknown-roots' : 'tolerance.unknown', [
                 'substance' => $strength->substance->name,
                 'plant' => $situation->plantName(),
-            ], 'practice', 'low', [$substance]);
+            ], 'practice', 'low', [$substance])->from('tolerance.unknown');
         }
-        $group = $situation->groupFor($threshold->listedAs);
-        $factor = $use === UseOfSpray::Drench && $threshold->drench === 'half' ? self::HALF : 1.0;
-        $verdict = $threshold->verdict($amount, $group, $factor);
+        $part = $use === UseOfSpray::Drench && $limit->threshold->drench === 'half' ? self::HALF : 1.0;
+        $verdict = $limit->verdict($amount, $part);
 
         return Finding::of(
             'tolerance',
             $verdict->severity(),
-            $this->key($threshold, $group, $verdict),
-            $this->params($situation, $strength, $amount, $threshold->unit, $group) + [
-                'careful' => $threshold->careful($group) * $factor,
-                'stop' => ($threshold->stop($group) ?? 0.0) * $factor,
+            $this->key($limit, $verdict),
+            $this->params($situation, $strength, $amount, $limit->threshold->unit, $limit->group) + [
+                'careful' => $limit->careful * $part,
+                'stop' => ($limit->stop ?? 0.0) * $part,
+                'moved' => $this->moved($limit),
             ],
-            $threshold->basis,
-            $threshold->sure,
+            $limit->threshold->basis,
+            $limit->threshold->sure,
             [$substance],
-        );
+        )->from("tolerance.$substance");
+    }
+
+    /** Why the figure is not the one of the table. */
+    private function moved(Limit $limit): Message|string
+    {
+        $own = $limit->learned === null ? '' : Message::of('tolerance.learned', ['factor' => $limit->learned->factor, 'n' => $limit->learned->observations]);
+        if ($limit->modifiers === []) {
+            return $own;
+        }
+        $names = null;
+        foreach ($limit->modifiers as $modifier) {
+            $name = Message::of("condition.$modifier->id.name");
+            $names = $names === null ? $name : Message::of('tolerance.and', ['a' => $names, 'b' => $name]);
+        }
+
+        return Message::of('tolerance.moved', ['why' => $names, 'percent' => 100.0 * $limit->factor, 'own' => $own]);
     }
 
     private function onRoots(Situation $situation, FinalStrength $strength, Row $row): Finding
     {
         $unit = $row->string('unit');
         $amount = $strength->in($unit) ?? $strength->percentWv;
-        $group = $situation->groupFor('peroxide');
+        // Seedlings stand with the sensitive, whatever they grow into.
+        $tender = array_filter($this->limits->holding($situation, $strength->substance->id), static fn (Modifier $modifier): bool => $modifier->roots) !== [];
+        $group = $tender ? SensitivityGroup::Sensitive : $situation->groupFor('peroxide');
         $careful = $row->row('careful')->float($group->value);
-        $verdict = match (true) {
-            Threshold::reaches($amount->likely, $careful) => Verdict::Careful,
-            Threshold::reaches($amount->high, $careful) => Verdict::PerhapsCareful,
-            default => Verdict::Fine,
-        };
+        $verdict = Verdict::of($amount, $careful, INF);
 
         return Finding::of(
             'tolerance',
@@ -106,14 +122,14 @@ final readonly class ToleranceRule implements Rule
             $row->string('basis'),
             $row->string('sure'),
             [$strength->substance->id],
-        );
+        )->from("roots.{$strength->substance->id}");
     }
 
-    private function key(Threshold $threshold, SensitivityGroup $group, Verdict $verdict): string
+    private function key(Limit $limit, Verdict $verdict): string
     {
         // A threshold of nothing is one that no strength stays under; it has words of its own.
-        return $threshold->careful($group) === 0.0 && $threshold->note !== null
-            ? "tolerance.$threshold->note.".$verdict->value
+        return $limit->careful === 0.0 && $limit->threshold->note !== null
+            ? "tolerance.{$limit->threshold->note}.".$verdict->value
             : 'tolerance.'.$verdict->value;
     }
 

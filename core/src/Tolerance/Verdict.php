@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Tolerance;
 
 use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Measure\Interval;
 
 /** How a strength stands to what a plant bears. */
 enum Verdict: string
@@ -16,6 +17,17 @@ enum Verdict: string
     case PerhapsStop = 'perhaps-stop';
     case Careful = 'careful';
     case Stop = 'stop';
+
+    public static function of(Interval $strength, float $careful, float $stop): self
+    {
+        return match (true) {
+            Threshold::reaches($strength->likely, $stop) => self::Stop,
+            Threshold::reaches($strength->likely, $careful) => self::Careful,
+            Threshold::reaches($strength->high, $stop) => self::PerhapsStop,
+            Threshold::reaches($strength->high, $careful) => self::PerhapsCareful,
+            default => self::Fine,
+        };
+    }
 
     public function severity(): Severity
     {

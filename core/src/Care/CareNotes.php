@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Care;
+
+use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Hazard\Hazards;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Row;
+
+/** What to mind with a mix, rows of core/data/care.yaml. */
+final readonly class CareNotes
+{
+    /** @var list<Row> */
+    private array $rows;
+
+    private Hazards $hazards;
+
+    public function __construct(Knowledge $knowledge)
+    {
+        $this->rows = array_values($knowledge->rows('care'));
+        $this->hazards = new Hazards($knowledge);
+    }
+
+    /**
+     * @param  string|null  $moment  only those of this moment
+     * @param  bool  $isHazardous  a bottle that goes in is, whatever the finished mix
+     * @return list<CareNote>
+     */
+    public function of(Mix $mix, ?string $moment = null, bool $isHazardous = false): array
+    {
+        $notes = [];
+        foreach ($this->rows as $row) {
+            if (! $row->bool('only_as_finding') && ($moment === null || $row->string('moment') === $moment) && $this->holds($row, $mix, $isHazardous) !== null) {
+                $notes[] = CareNote::fromRow($row);
+            }
+        }
+
+        return $notes;
+    }
+
+    /** The name of what it speaks of, or null where it does not hold for this mix. */
+    public function holds(Row $row, Mix $mix, bool $isHazardous = false): ?string
+    {
+        $uses = $row->strings('uses');
+        if ($uses !== [] && ! in_array($mix->recipe->use->value, $uses, true)) {
+            return null;
+        }
+        if ($row->bool('always')) {
+            return '';
+        }
+        if ($row->bool('hazard')) {
+            return $isHazardous || $this->hazards->ofMix($mix) !== [] ? '' : null;
+        }
+        foreach ($row->strings('substances') as $id) {
+            $strength = $mix->strengthOf($id);
+            $amount = $strength?->in($row->string('unit', '% w/v'))->likely ?? 0.0;
+            if ($strength !== null && $amount > 0.0 && (! $row->has('over') || $amount > $row->float('over'))) {
+                return $strength->substance->name;
+            }
+        }
+
+        return null;
+    }
+}

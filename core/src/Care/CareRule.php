@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Care;
+
+use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Row;
+
+/** What becomes a finding because of who lives in the garden: cats, dogs, a pond. */
+final readonly class CareRule implements Rule
+{
+    /** @var list<Row> */
+    private array $rows;
+
+    private CareNotes $notes;
+
+    public function __construct(Knowledge $knowledge)
+    {
+        $this->rows = array_values(array_filter($knowledge->rows('care'), static fn (Row $row): bool => $row->has('finding')));
+        $this->notes = new CareNotes($knowledge);
+    }
+
+    public function judge(Situation $situation): iterable
+    {
+        foreach ($this->rows as $row) {
+            $when = $row->row('finding');
+            if (! $situation->circumstances->hasAround($when->strings('around')) || ($when->bool('indoors') && ! $situation->circumstances->indoors)) {
+                continue;
+            }
+            $name = $this->notes->holds($row, $situation->mix);
+            if ($name !== null) {
+                yield Finding::of('care', Severity::from($when->string('severity')), 'care.'.$row->string('id'), ['name' => $name], $row->string('basis'), $row->string('sure'));
+            }
+        }
+    }
+}

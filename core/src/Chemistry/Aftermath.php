@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Chemistry;
+
+use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Message\Message;
+
+/** What is in the bottle once everything has reacted. */
+final readonly class Aftermath
+{
+    /**
+     * @param  array<string, Interval>  $before  substance => g per 100 mL as added, of those that chemistry follows
+     * @param  array<string, Interval>  $left  the same, when it is over
+     * @param  list<Made>  $made
+     * @param  Interval|null  $ph  null where it cannot be told
+     */
+    private function __construct(
+        public array $before,
+        public array $left,
+        public array $made,
+        public ?Interval $ph,
+        /** pH of the closed bottle, with the gas still in it; null where it is not told or no gas is set free. */
+        public ?float $phFresh,
+        /** meq/L of hydroxide that would bring it to pH 7; 0 where it is not acid. */
+        public float $acidity,
+        /** mol/L of carbon dioxide set free. */
+        public float $carbonDioxide,
+        /** mol/L of oxygen, were all peroxide to break down. */
+        public float $oxygen,
+        /** Why no pH is given. */
+        public ?Message $whyNoPh,
+        /** g per 100 mL of soap that the hardness of the water takes. */
+        public Interval $soapToWater,
+    ) {}
+
+    /**
+     * @param  array<string, Interval>  $before
+     * @param  array<string, Interval>  $left
+     * @param  list<Made>  $made
+     */
+    public static function of(
+        array $before, array $left, array $made, ?Interval $ph, ?float $phFresh, float $acidity, float $carbonDioxide, float $oxygen,
+        ?Message $whyNoPh, Interval $soapToWater,
+    ): self {
+        return new self($before, $left, $made, $ph, $phFresh, $acidity, $carbonDioxide, $oxygen, $whyNoPh, $soapToWater);
+    }
+
+    /** Part of a substance that is gone, 0 to 1, by the likely amounts. */
+    public function lost(string $substance): float
+    {
+        $before = $this->before[$substance]->likely ?? 0.0;
+
+        return $before > 0.0 ? 1.0 - ($this->left[$substance]->likely ?? $before) / $before : 0.0;
+    }
+
+    public function changesAnything(): bool
+    {
+        return $this->made !== [];
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Chemistry;
+
+use Nebbia\Core\Formulation\UseOfSpray;
+use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Row;
+
+/**
+ * The pH of what leaves and roots get: above 10.3 careful, above 11 stop; soap by itself up to 10.5 counts as soap. Below 4 careful and below 3
+ * stop, but only where there is acid enough to matter.
+ */
+final readonly class PhRule implements Rule
+{
+    private const SOAPS = ['potassium-soap', 'sodium-soap'];
+
+    private Row $limits;
+
+    public function __construct(Knowledge $knowledge)
+    {
+        $this->limits = $knowledge->section('chemistry', 'ph');
+    }
+
+    public function judge(Situation $situation): iterable
+    {
+        $use = $situation->mix->recipe->use;
+        $aftermath = $situation->mix->aftermath;
+        if ($aftermath?->ph === null || ! ($use->wetsLeaves() || $use === UseOfSpray::Drench)) {
+            return;
+        }
+        $ph = $aftermath->ph->likely;
+        $soap = array_intersect(self::SOAPS, array_keys($aftermath->before)) !== [];
+        $found = match (true) {
+            $ph > $this->limits->float('stop_above') => [Severity::Stop, 'ph.caustic'],
+            $soap && $ph <= $this->limits->float('soap_up_to') => null,
+            $ph > $this->limits->float('careful_above') => [Severity::Caution, 'ph.alkaline'],
+            $aftermath->acidity <= $this->limits->float('acidity') => null,
+            $ph < $this->limits->float('stop_below') => [Severity::Stop, 'ph.acid'],
+            $ph < $this->limits->float('careful_below') => [Severity::Caution, 'ph.sour'],
+            default => null,
+        };
+        if ($found !== null) {
+            yield Finding::of('ph', $found[0], $found[1], [
+                'ph' => $ph,
+                'low' => $aftermath->ph->low,
+                'high' => $aftermath->ph->high,
+                'plant' => $situation->plantName(),
+                'acidity' => $aftermath->acidity,
+            ], $this->limits->string('basis'), $this->limits->string('sure'))->from('ph');
+        }
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Chemistry;
+
+use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Knowledge\Knowledge;
+
+/** What hard water takes of the soap. Of water that nobody has measured only what would leave too little is said. */
+final readonly class WaterRule implements Rule
+{
+    private const SOAPS = ['potassium-soap', 'sodium-soap'];
+
+    private float $warn;
+
+    private float $refuse;
+
+    private string $basis;
+
+    private string $sure;
+
+    public function __construct(private Knowledge $knowledge)
+    {
+        $hard = $knowledge->section('chemistry', 'hard');
+        $this->warn = $hard->float('warn');
+        $this->refuse = $hard->float('refuse');
+        $this->basis = $hard->string('basis');
+        $this->sure = $hard->string('sure');
+    }
+
+    public function judge(Situation $situation): iterable
+    {
+        $taken = $situation->mix->aftermath?->soapToWater;
+        $water = $situation->circumstances->water;
+        if ($taken === null || $water === null || ! $water->isKnown || $taken->likely <= 0.0) {
+            return;
+        }
+        $soap = 0.0;
+        $ids = [];
+        foreach (self::SOAPS as $id) {
+            $strength = $situation->mix->strengthOf($id)?->percentWv->likely;
+            $soap += $strength ?? 0.0;
+            $ids = $strength === null ? $ids : [...$ids, $id];
+        }
+        $hardness = $water->hardness->likely;
+        $works = $this->knowledge->thresholds()->of('potassium-soap')->works[0] ?? 0.0;
+        $key = match (true) {
+            $hardness > $this->refuse => 'water.very-hard',
+            $hardness > $this->warn => 'water.hard',
+            default => 'water.soft',
+        };
+        $spoils = $soap >= $works * (1 - 1e-9) && $soap - $taken->likely < 0.5 * $works;
+        yield Finding::of('water', match (true) {
+            $hardness > $this->refuse || $spoils => Severity::Caution,
+            $hardness > $this->warn => Severity::Notice,
+            default => Severity::Fine,
+        }, $key, [
+            'hardness' => $hardness,
+            'taken' => $taken->likely,
+            'soap' => $soap,
+            'percent' => $soap > 0.0 ? 100.0 * $taken->likely / $soap : 0.0,
+            'left' => max(0.0, $soap - $taken->likely),
+        ], $this->basis, $this->sure, $ids)->from('water.hard');
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Compatibility;
+
+use Nebbia\Core\Formulation\FinalStrength;
+use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Knowledge\Knowledge;
+
+/** All pairs that are known, rows of core/data/pairs.yaml. */
+final readonly class Pairs
+{
+    /** @var list<Pair> */
+    public array $all;
+
+    public function __construct(Knowledge $knowledge)
+    {
+        $this->all = array_values(array_map(Pair::fromRow(...), $knowledge->rows('pairs')));
+    }
+
+    /** @return list<array{Pair, FinalStrength, FinalStrength}> that meet in a mix */
+    public function in(Mix $mix): array
+    {
+        $present = [];
+        foreach ($mix->strengths as $strength) {
+            if ($strength->percentWv->likely > 0.0) {
+                $present[$strength->substance->id] = $strength;
+            }
+        }
+        if (count($present) < 2) {
+            return [];
+        }
+        $found = [];
+        foreach ($this->all as $pair) {
+            $two = $pair->in($present);
+            if ($two !== null && array_filter($pair->givesWayTo, static fn (string $id): bool => isset($found[$id])) === []) {
+                $found[$pair->id] = [$pair, ...$two];
+            }
+        }
+
+        return array_values($found);
+    }
+
+    /**
+     * The gravest pair that two substances would make, or null.
+     *
+     * @param  list<string>  $ones
+     * @param  list<string>  $others
+     * @return array{Pair, string, string}|null
+     */
+    public function between(array $ones, array $others): ?array
+    {
+        $worst = null;
+        foreach ($this->all as $pair) {
+            foreach ($ones as $one) {
+                foreach ($others as $other) {
+                    if ($one !== $other && $pair->over === null && $pair->bOver === null && $pair->joins($one, $other)
+                        && ($worst === null || $pair->severity->rank() > $worst[0]->severity->rank())) {
+                        $worst = [$pair, $one, $other];
+                    }
+                }
+            }
+        }
+
+        return $worst;
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Compatibility;
+
+use Nebbia\Core\Formulation\FinalStrength;
+use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Row;
+
+/** What the sprayer last held, and what it is made of. */
+final readonly class SprayerRule implements Rule
+{
+    /** Kills leaves in traces, so that a sprayer for it is kept for it. */
+    private const WEED_KILLERS = ['acetic-acid', 'sodium-chloride'];
+
+    private Pairs $pairs;
+
+    /** @var list<Row> */
+    private array $materials;
+
+    public function __construct(private Knowledge $knowledge)
+    {
+        $this->pairs = $knowledge->pairs();
+        $this->materials = array_values($knowledge->rows('materials'));
+    }
+
+    public function judge(Situation $situation): iterable
+    {
+        yield from $this->leftBehind($situation);
+        yield from $this->madeOf($situation);
+    }
+
+    /** @return iterable<Finding> */
+    private function leftBehind(Situation $situation): iterable
+    {
+        $history = $situation->circumstances->history;
+        $inside = array_map(static fn (FinalStrength $one): string => $one->substance->id, $situation->mix->strengths);
+        if ($history->held === [] || $history->rinsed) {
+            return;
+        }
+        $found = $this->pairs->between($history->held, $inside);
+        if ($found !== null && $found[0]->severity->rank() >= Severity::Caution->rank()) {
+            [$pair, $held, $now] = $found;
+            yield Finding::of('sprayer', $pair->severity, $pair->severity === Severity::Stop ? 'sprayer.dangerous' : 'sprayer.spoils', [
+                'held' => $this->knowledge->substance($held)->name,
+                'now' => $this->knowledge->substance($now)->name,
+            ], $pair->basis, $pair->sure, [$now])->from("pair.$pair->id");
+
+            return;
+        }
+        $killers = array_values(array_intersect($history->held, self::WEED_KILLERS));
+        if ($killers !== [] && $situation->mix->recipe->use->wetsLeaves()) {
+            yield Finding::of('sprayer', Severity::Caution, 'sprayer.weeds', ['held' => $this->knowledge->substance($killers[0])->name], 'practice', 'high');
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function madeOf(Situation $situation): iterable
+    {
+        $material = mb_strtolower($situation->circumstances->vessel->material ?? '');
+        if ($material === '') {
+            return;
+        }
+        foreach ($this->materials as $row) {
+            foreach ($row->strings('substances') as $substance) {
+                $strength = $situation->mix->strengthOf($substance);
+                $word = $this->wordIn($material, $row->strings('words'));
+                if ($strength !== null && $strength->percentWv->likely > 0.0 && $word !== null) {
+                    yield Finding::of('sprayer', Severity::from($row->string('severity')), 'material.'.$row->string('id'), [
+                        'name' => $strength->substance->name,
+                        'material' => $material,
+                    ], $row->string('basis'), $row->string('sure'), [$substance]);
+
+                    break;
+                }
+            }
+        }
+    }
+
+    /** @param  list<string>  $words */
+    private function wordIn(string $material, array $words): ?string
+    {
+        foreach ($words as $word) {
+            if (preg_match('/\b'.preg_quote($word, '/').'/u', $material) === 1) {
+                return $word;
+            }
+        }
+
+        return null;
+    }
+}

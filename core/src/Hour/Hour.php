@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Hour;
+
+/** The hour in which it is to be sprayed: typed in by hand, or taken from a forecast. What is not known is null. */
+final readonly class Hour
+{
+    private function __construct(
+        /** °C */
+        public ?float $temperature,
+        /** % */
+        public ?float $humidity,
+        /** km/h */
+        public ?float $wind,
+        /** Hours until it rains; null where none is due. */
+        public ?float $rainIn,
+        /** The sun will stand on the leaves within two hours. */
+        public bool $sunSoon,
+        /** Flowers are open and bees at them. */
+        public bool $beesAbout,
+    ) {}
+
+    /**
+     * @param  float|null  $temperature  -30 to 55 °C
+     * @param  float|null  $humidity  0 to 100 %
+     * @param  float|null  $wind  0 to 150 km/h
+     * @param  float|null  $rainIn  0 to 240 h
+     *
+     * @throws HourException naming the field that cannot be
+     */
+    public static function of(
+        ?float $temperature = null, ?float $humidity = null, ?float $wind = null, ?float $rainIn = null, bool $sunSoon = false, bool $beesAbout = false,
+    ): self {
+        foreach ([['temperature', $temperature, -30.0, 55.0], ['humidity', $humidity, 0.0, 100.0], ['wind', $wind, 0.0, 150.0], ['rain_in', $rainIn, 0.0, 240.0]] as [$field, $value, $least, $most]) {
+            if ($value !== null && ! ($value >= $least && $value <= $most)) {
+                throw HourException::outside($field);
+            }
+        }
+
+        return new self($temperature, $humidity, $wind, $rainIn, $sunSoon, $beesAbout);
+    }
+
+    /**
+     * How far the air is from taking up no more water, °C: the temperature less the wet-bulb temperature after Stull (2011), for
+     * sea level and 5 to 99 % of humidity. Null where either is not known.
+     */
+    public function deltaT(): ?float
+    {
+        if ($this->temperature === null || $this->humidity === null) {
+            return null;
+        }
+        $t = $this->temperature;
+        $h = min(99.0, max(5.0, $this->humidity));
+
+        return $t - ($t * atan(0.151977 * sqrt($h + 8.313659)) + atan($t + $h) - atan($h - 1.676331) + 0.00391838 * $h ** 1.5 * atan(0.023101 * $h) - 4.686035);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Hour;
+
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Message\Message;
+
+/** An hour as there is none. */
+final class HourException extends BadInput
+{
+    public static function outside(string $field): self
+    {
+        return (new self(Message::of("hour.outside.$field")))->at($field);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Hour;
+
+use Nebbia\Core\Judgement\Severity;
+
+/** Something against spraying in an hour. */
+final readonly class Objection
+{
+    /** @param  array<string, float>  $params */
+    private function __construct(
+        public string $id,
+        /** The hour is out; else it is only a poor one. */
+        public bool $forbids,
+        public Severity $severity,
+        public array $params,
+    ) {}
+
+    /** @param  array<string, float>  $params */
+    public static function of(string $id, bool $forbids, Severity $severity, array $params): self
+    {
+        return new self($id, $forbids, $severity, $params);
+    }
+}

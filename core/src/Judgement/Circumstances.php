@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Judgement;
+
+use Nebbia\Core\Chemistry\Water;
+use Nebbia\Core\Evidence\Evidence;
+use Nebbia\Core\Hour\Hour;
+use Nebbia\Core\Plant\Stage;
+
+/** All that matters beside mix and plant. What is not known is left out, and nothing is said of it. */
+final readonly class Circumstances
+{
+    /** What a gardener may say of a plant. */
+    public const STATES = ['drought', 'new', 'soft-growth', 'hardened', 'in-flower', 'sick'];
+
+    /** Who and what is about. */
+    public const AROUND = ['cats', 'dogs', 'children', 'pond', 'hives', 'hens'];
+
+    /**
+     * @param  list<string>  $states  of STATES
+     * @param  Water|null  $water  null for what a tap usually gives
+     * @param  list<string>  $around  of AROUND
+     */
+    public function __construct(
+        public ?Stage $stage = null,
+        public array $states = [],
+        public bool $indoors = false,
+        public ?Hour $hour = null,
+        public ?Water $water = null,
+        public ?ClosedVessel $vessel = null,
+        public History $history = new History,
+        public Evidence $evidence = new Evidence,
+        public array $around = [],
+    ) {}
+
+    public function is(string $state): bool
+    {
+        return in_array($state, $this->states, true)
+            || ($state === 'in-flower' && $this->stage === Stage::Flowering)
+            || ($state === 'sun-soon' && ($this->hour->sunSoon ?? false));
+    }
+
+    /** @param  list<string>  $any */
+    public function hasAround(array $any): bool
+    {
+        return array_intersect($this->around, $any) !== [];
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Tolerance;
+
+use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Plant\Modifier;
+
+/** The state of a plant: what keeps it from being sprayed at all, and what makes it bear less than the figures say. */
+final readonly class ConditionRule implements Rule
+{
+    /** Told with the hour, not with the plant. */
+    private const OF_THE_HOUR = ['warm', 'hot', 'sun-soon', 'slow-drying'];
+
+    /** @var list<Modifier> */
+    private array $modifiers;
+
+    private Limits $limits;
+
+    public function __construct(Knowledge $knowledge)
+    {
+        $this->modifiers = $knowledge->modifiers();
+        $this->limits = $knowledge->limits();
+    }
+
+    public function judge(Situation $situation): iterable
+    {
+        $use = $situation->mix->recipe->use;
+        $now = $situation->circumstances;
+        if ($use->wetsLeaves() || $use->wetsRoots()) {
+            foreach ($this->modifiers as $modifier) {
+                if ($modifier->stops && array_filter($modifier->states, $now->is(...)) !== []) {
+                    yield $this->finding($situation, $modifier, Severity::Stop);
+                }
+            }
+        }
+        $held = [];
+        foreach ($situation->mix->strengths as $strength) {
+            foreach ($this->limits->holding($situation, $strength->substance->id) as $modifier) {
+                $held[$modifier->id] = $modifier;
+            }
+        }
+        foreach ($held as $modifier) {
+            if (($use->wetsLeaves() || ($use->wetsRoots() && $modifier->roots)) && ! in_array($modifier->id, self::OF_THE_HOUR, true)) {
+                yield $this->finding($situation, $modifier, $modifier->id === 'flowering' ? Severity::Caution : ($modifier->capped ? Severity::Fine : Severity::Notice));
+            }
+        }
+        if ($use->wetsLeaves() && $now->is('sick')) {
+            yield Finding::of('condition', Severity::Notice, 'condition.sick', ['plant' => $situation->plantName()], 'practice', 'low');
+        }
+    }
+
+    private function finding(Situation $situation, Modifier $modifier, Severity $severity): Finding
+    {
+        return Finding::of('condition', $severity, "condition.$modifier->id", [
+            'plant' => $situation->plantName(),
+            'percent' => 100.0 * ($modifier->factor ?? 1.0),
+            'harsher' => 100.0 * ($modifier->harsherFactor ?? $modifier->factor ?? 1.0),
+        ], $modifier->basis, $modifier->sure)->from("modifier.$modifier->id");
+    }
+}

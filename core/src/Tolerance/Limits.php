@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Tolerance;
+
+use Nebbia\Core\Evidence\Learned;
+use Nebbia\Core\Evidence\Learner;
+use Nebbia\Core\Evidence\Observation;
+use Nebbia\Core\Formulation\UseOfSpray;
+use Nebbia\Core\Judgement\Circumstances;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Plant\Modifier;
+use WeakMap;
+
+/**
+ * What a plant bears in a situation. Factors of conditions multiply, never below the floor; what the gardener's own leaves have
+ * taught comes on top.
+ */
+final class Limits
+{
+    private readonly Thresholds $leaves;
+
+    /** @var list<Modifier> */
+    private readonly array $modifiers;
+
+    private readonly float $floor;
+
+    private readonly Learner $learner;
+
+    /** @var WeakMap<Circumstances, array<string, Limit|null>> what was found, for as long as the circumstances are asked about */
+    private WeakMap $found;
+
+    public function __construct(Knowledge $knowledge)
+    {
+        $this->leaves = $knowledge->thresholds();
+        $this->modifiers = $knowledge->modifiers();
+        $this->floor = $knowledge->section('modifiers', 'floor')->float('likely');
+        $this->learner = new Learner($knowledge);
+        $this->found = new WeakMap;
+    }
+
+    /** Null where no figure for leaves is known. */
+    public function of(Situation $situation, string $substance): ?Limit
+    {
+        $found = $this->found[$situation->circumstances] ?? [];
+        $key = ($situation->plant->id ?? '').'|'.$situation->mix->recipe->use->value.'|'.$substance;
+        if (! array_key_exists($key, $found)) {
+            $found[$key] = $this->find($situation, $substance);
+            $this->found[$situation->circumstances] = $found;
+        }
+
+        return $found[$key];
+    }
+
+    private function find(Situation $situation, string $substance): ?Limit
+    {
+        $threshold = $this->leaves->of($substance);
+        if ($threshold === null) {
+            return null;
+        }
+        $group = $situation->groupFor($threshold->listedAs);
+        $usualCareful = $threshold->careful($group);
+        $usualStop = $threshold->stop($group);
+        $holding = $this->holding($situation, $substance);
+        $factor = 1.0;
+        $capped = false;
+        foreach ($holding as $modifier) {
+            $factor *= $modifier->factorFor($substance);
+            $capped = $capped || $modifier->capped;
+        }
+        $factor = max($this->floor, $factor);
+        $learned = $this->learned($situation, $substance, $usualCareful);
+        $k = $learned->factor ?? 1.0;
+        $careful = $usualCareful * $factor;
+        $stop = $usualStop === null ? null : $usualStop * ($capped ? min(1.0, $factor) : $factor);
+
+        return Limit::of($threshold, $group, ($stop === null ? $careful : min($careful, $stop)) * $k, $stop === null ? null : $stop * $k, $factor, $holding, $learned);
+    }
+
+    /**
+     * Conditions that hold now for a substance, at most one of a group.
+     *
+     * @return list<Modifier>
+     */
+    public function holding(Situation $situation, string $substance): array
+    {
+        $now = $situation->circumstances;
+        $onRoots = $situation->mix->recipe->use === UseOfSpray::Drench;
+        $held = [];
+        foreach ($this->modifiers as $modifier) {
+            $holds = ($now->stage !== null && $modifier->holdsAt($now->stage))
+                || array_filter($modifier->states, $now->is(...)) !== []
+                || ($modifier->over !== null && $now->hour?->temperature !== null && $now->hour->temperature >= $modifier->over)
+                || ($modifier->humid !== null && $now->hour?->humidity !== null && $now->hour->humidity > $modifier->humid)
+                || ($modifier->days !== null && ! $now->history->washed && ($now->history->daysSince[$substance] ?? INF) <= $modifier->days);
+            if ($holds && $modifier->factor !== null && (! $onRoots || $modifier->roots)
+                && (! isset($held[$modifier->group]) || $modifier->factorFor($substance) < $held[$modifier->group]->factorFor($substance))) {
+                $held[$modifier->group] = $modifier;
+            }
+        }
+
+        return array_values($held);
+    }
+
+    /**
+     * A clean leaf speaks of each substance by itself; a hurt one of all that was on it, taken together.
+     */
+    private function learned(Situation $situation, string $substance, float $careful): ?Learned
+    {
+        $seen = $situation->circumstances->evidence->of($substance);
+        if ($seen === [] || $careful <= 0.0) {
+            return null;
+        }
+
+        return $this->learner->learn($seen, function (Observation $one) use ($situation, $substance, $careful): float {
+            if ($one->score <= 1.0) {
+                return $one->strengths[$substance] / $careful;
+            }
+            $together = 0.0;
+            foreach ($one->strengths as $id => $strength) {
+                $threshold = $this->leaves->of($id);
+                $each = $threshold?->careful($situation->groupFor($threshold->listedAs)) ?? 0.0;
+                $together += $each > 0.0 ? $strength / $each : 0.0;
+            }
+
+            return $together;
+        });
+    }
+}
