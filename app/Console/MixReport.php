@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use Nebbia\Core\Chemistry\Made;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Severity;
@@ -28,14 +29,36 @@ final readonly class MixReport
             'base_ml' => $mix->baseMl,
             'lines' => array_map(static fn ($line): array => $line->toArray(), $mix->lines),
             'strengths' => array_map(static fn ($strength): array => $strength->toArray(), $mix->strengths),
-            'after' => null,
-            'ph' => null,
+            'after' => $this->after($mix),
+            'ph' => $mix->aftermath?->ph?->toArray(),
+            'ph_closed' => $mix->aftermath?->phFresh,
+            'made' => array_map(fn (Made $made): array => [
+                'what' => $made->id,
+                'name' => $this->catalogue->say($made->name()),
+                'g_per_l' => $made->gramsPerLitre,
+                'at_most' => ! $made->isLikely,
+            ], $mix->aftermath->made ?? []),
             'steps' => array_map(fn ($step): array => [
                 'line' => $step->line,
                 'how' => $this->catalogue->say($step->how),
             ], $mix->steps),
             'findings' => array_map(fn (Finding $finding): array => $finding->toArray($this->catalogue), $mix->findings),
         ];
+    }
+
+    /** @return list<array{substance: string, percent_wv: array{low: float, likely: float, high: float}}> what is left of each once it has reacted */
+    private function after(Mix $mix): array
+    {
+        $after = [];
+        foreach ($mix->strengths as $strength) {
+            $left = $mix->aftermath->left[$strength->substance->id] ?? $strength->percentWv;
+            $after[$strength->substance->id] = ['substance' => $strength->substance->id, 'percent_wv' => $left->toArray()];
+        }
+        foreach ($mix->aftermath->left ?? [] as $id => $left) {
+            $after[$id] ??= ['substance' => $id, 'percent_wv' => $left->toArray()];
+        }
+
+        return array_values($after);
     }
 
     public function json(Mix $mix): string
@@ -60,6 +83,7 @@ final readonly class MixReport
             $byVolume = $strength->substance->shownByVolume ? $strength->percentVv : null;
             $text .= sprintf("  %-28s %s %s\n", $strength->substance->name, $this->span($byVolume ?? $strength->percentWv), $byVolume === null ? '% w/v' : '% v/v');
         }
+        $text .= $this->bottle($mix);
         $text .= "\nOrder\n";
         foreach ($mix->steps as $n => $step) {
             $name = $step->line === null ? $mix->recipe->liquid->name : $mix->recipe->lines[$step->line]->ingredient->name;
@@ -71,6 +95,22 @@ final readonly class MixReport
         }
 
         return $text;
+    }
+
+    /** What has become of it, where anything has. */
+    private function bottle(Mix $mix): string
+    {
+        $aftermath = $mix->aftermath;
+        if ($aftermath === null || ($aftermath->ph === null && $aftermath->made === [])) {
+            return '';
+        }
+        $n = KitchenFraction::figures(...);
+        $text = "\nAfter mixing\n";
+        foreach ($aftermath->made as $made) {
+            $text .= sprintf("  %-46s %s g/L%s\n", ucfirst($this->catalogue->say($made->name())), $n($made->gramsPerLitre), $made->isLikely ? '' : ' at most');
+        }
+
+        return $text.($aftermath->ph === null ? '' : '  pH about '.number_format($aftermath->ph->likely, 1).' ('.number_format($aftermath->ph->low, 1).' to '.number_format($aftermath->ph->high, 1).")\n");
     }
 
     private function finding(Finding $finding): string

@@ -45,7 +45,10 @@ it('prints nebbia.mix/1', function (): void {
         ->and($mix['strengths'][0]['percent_wv']['likely'])->toEqualWithDelta(0.701354, 1e-5)
         ->and($mix['strengths'][0]['percent_vv'])->toBeNull()
         ->and($mix['strengths'][1]['percent_vv']['likely'])->toEqualWithDelta(2.903812, 1e-5)
-        ->and($mix['after'])->toBeNull()->and($mix['ph'])->toBeNull();
+        // 150 mg/L of hardness in 1000 of 1069.36 mL: 1.4015 mmol/L of calcium takes 2 × 320.55 mg each, 0.08985 g per 100 mL
+        ->and($mix['after'][0]['percent_wv']['likely'])->toEqualWithDelta(0.701354 - 0.08985, 1e-4)
+        ->and($mix['after'][1]['percent_wv'])->toBe($mix['strengths'][1]['percent_wv'])
+        ->and($mix['ph']['likely'])->toBeGreaterThan(9.0)->toBeLessThan(10.0);
 });
 
 it('scales into a vessel and leaves air', function (): void {

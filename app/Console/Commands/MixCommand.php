@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\CircumstancesOptions;
 use App\Console\MixReport;
 use App\Console\RecipeFile;
 use App\Console\SchemaCheck;
@@ -32,23 +33,35 @@ final class MixCommand extends Command
         {--for= : the plant it is for}
         {--stage= : the stage of the plant}
         {--units= : whose spoons and cups are meant: us, metric, imperial or au}
+        {--water= : what it is mixed with: tap (if left out), rain or distilled}
+        {--hardness= : of the water, mg/L as calcium carbonate}
+        {--alkalinity= : of the water, mg/L as calcium carbonate}
+        {--state=* : how the plant is: drought, new, soft-growth, hardened, in-flower, sick}
+        {--indoors : it stands indoors}
+        {--temperature= : of the air in that hour, °C}
+        {--humidity= : of the air, %}
+        {--wind= : km/h}
+        {--rain-in= : hours until it rains}
+        {--sun-soon : the sun will be on it within two hours}
+        {--bees : bees are at open flowers}
         {--strict : exit with 3 where a finding says stop}
         {--json : print nebbia.mix/1}';
 
     protected $description = 'Work out a recipe: amounts, strengths, mixing order and findings';
 
-    public function handle(Knowledge $knowledge, RecipeReader $reader, Mixer $mixer, Judge $judge, RecipeFile $files, SchemaCheck $schema, MixReport $report): int
+    public function handle(Knowledge $knowledge, RecipeReader $reader, Mixer $mixer, Judge $judge, RecipeFile $files, SchemaCheck $schema, MixReport $report, CircumstancesOptions $options): int
     {
         $units = $this->units();
         $plant = $this->text('for');
         $plant = $plant === null ? null : $this->named('for', fn () => $knowledge->plant($plant));
         $stage = $this->stage();
+        $circumstances = $options->read($this, $stage);
         $fill = $this->fill();
         $data = $files->read((string) $this->argument('file'));
         $recipe = $reader->read($data, $units);
         $schema->check($data, 'nebbia.recipe-1');
         $target = $this->into(new AmountParser($knowledge->units()), $recipe->units);
-        $mix = $judge->judge(Situation::of($mixer->mix($recipe, $target === null ? null : $target * $fill), $plant, $stage));
+        $mix = $judge->judge(Situation::of($mixer->mix($recipe, $target === null ? null : $target * $fill), $plant, $circumstances));
         $this->output->write($this->option('json') ? $report->json($mix)."\n" : $report->text($mix));
 
         return $this->option('strict') && $mix->worst() === Severity::Stop ? self::EXIT_STOP : self::SUCCESS;

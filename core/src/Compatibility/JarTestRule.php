@@ -14,19 +14,33 @@ use Nebbia\Core\Knowledge\Knowledge;
 /** Proposes a jar test where nobody here knows whether two things bear each other: classes of compatible.yaml are known to. */
 final readonly class JarTestRule implements Rule
 {
-    private Pairs $pairs;
+    private const ANYTHING = '*';
 
-    /** @var list<array{list<string>, list<string>}> */
+    /** @var array<string, array<string, true>> what each substance is known to bear or not to bear */
     private array $known;
+
+    /** @var array<string, true> of which something is known with everything */
+    private array $withAll;
 
     public function __construct(Knowledge $knowledge)
     {
-        $this->pairs = $knowledge->pairs();
-        $known = [];
+        $known = $withAll = [];
+        $both = array_map(static fn (Pair $pair): array => [$pair->a, $pair->b], $knowledge->pairs()->all);
         foreach ($knowledge->rows('compatible') as $row) {
-            $known[] = [$row->strings('a'), $row->strings('b')];
+            $both[] = [$row->strings('a'), $row->strings('b')];
+        }
+        foreach ($both as [$ones, $others]) {
+            foreach ($ones as $one) {
+                foreach ($others as $other) {
+                    $known[$one][$other] = $known[$other][$one] = true;
+                    if ($other === self::ANYTHING) {
+                        $withAll[$one] = true;
+                    }
+                }
+            }
         }
         $this->known = $known;
+        $this->withAll = $withAll;
     }
 
     public function judge(Situation $situation): iterable
@@ -48,17 +62,6 @@ final readonly class JarTestRule implements Rule
 
     private function isKnown(string $one, string $other): bool
     {
-        foreach ($this->pairs->all as $pair) {
-            if ($pair->joins($one, $other)) {
-                return true;
-            }
-        }
-        foreach ($this->known as [$a, $b]) {
-            if ((in_array($one, $a, true) && in_array($other, $b, true)) || (in_array($other, $a, true) && in_array($one, $b, true))) {
-                return true;
-            }
-        }
-
-        return false;
+        return isset($this->known[$one][$other]) || isset($this->withAll[$one]) || isset($this->withAll[$other]);
     }
 }

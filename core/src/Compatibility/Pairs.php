@@ -14,9 +14,19 @@ final readonly class Pairs
     /** @var list<Pair> */
     public array $all;
 
+    /** @var array<string, list<int>> substance => pairs in which it stands first */
+    private array $first;
+
     public function __construct(Knowledge $knowledge)
     {
         $this->all = array_values(array_map(Pair::fromRow(...), $knowledge->rows('pairs')));
+        $first = [];
+        foreach ($this->all as $n => $pair) {
+            foreach ($pair->a as $substance) {
+                $first[$substance][] = $n;
+            }
+        }
+        $this->first = $first;
     }
 
     /** @return list<array{Pair, FinalStrength, FinalStrength}> that meet in a mix */
@@ -31,8 +41,16 @@ final readonly class Pairs
         if (count($present) < 2) {
             return [];
         }
+        $candidates = [];
+        foreach ($present as $id => $strength) {
+            foreach ($this->first[$id] ?? [] as $n) {
+                $candidates[$n] = true;
+            }
+        }
+        ksort($candidates);
         $found = [];
-        foreach ($this->all as $pair) {
+        foreach (array_keys($candidates) as $n) {
+            $pair = $this->all[$n];
             $two = $pair->in($present);
             if ($two !== null && array_filter($pair->givesWayTo, static fn (string $id): bool => isset($found[$id])) === []) {
                 $found[$pair->id] = [$pair, ...$two];

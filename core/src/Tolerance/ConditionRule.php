@@ -41,7 +41,7 @@ final readonly class ConditionRule implements Rule
         }
         $held = [];
         foreach ($situation->mix->strengths as $strength) {
-            foreach ($this->limits->holding($situation, $strength->substance->id) as $modifier) {
+            foreach ($this->limits->of($situation, $strength->substance->id)->modifiers ?? [] as $modifier) {
                 $held[$modifier->id] = $modifier;
             }
         }

@@ -44,7 +44,8 @@ final readonly class EffectRule implements Rule
         foreach ($situation->mix->strengths as $strength) {
             $effect = $this->of($situation, $strength);
             $isNothing = $isNothing && $effect->isNextToNothing();
-            if ($effect->key() !== null) {
+            // What another ingredient takes is said with the pair; what the water takes is said here.
+            if ($effect->key() !== null && ($effect->standing !== Standing::Spent || $this->waterTakes($situation, $effect))) {
                 $findings[] = Finding::of('effect', Severity::Notice, $effect->key(), $effect->params(), $effect->basis, $effect->sure, [$strength->substance->id])->from("tolerance.{$strength->substance->id}");
             }
         }
@@ -54,6 +55,13 @@ final readonly class EffectRule implements Rule
             return;
         }
         yield from $findings;
+    }
+
+    private function waterTakes(Situation $situation, Effect $effect): bool
+    {
+        $taken = $situation->mix->aftermath?->soapToWater->likely ?? 0.0;
+
+        return in_array($effect->strength->substance->id, ['potassium-soap', 'sodium-soap'], true) && $effect->amount->likely - $taken < $effect->range[0];
     }
 
     /** How one substance stands to the work it is there for. */

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Exceptions\BadFile;
+use Illuminate\Console\Command;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Chemistry\Water;
+use Nebbia\Core\Hour\Hour;
+use Nebbia\Core\Judgement\Circumstances;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Plant\Stage;
+
+/** What a command is told beside recipe and plant: the water, the state of the plant, the hour. */
+final readonly class CircumstancesOptions
+{
+    private const WATERS = ['tap', 'rain', 'distilled'];
+
+    public function __construct(private Knowledge $knowledge) {}
+
+    /** @throws BadInput|BadFile naming the option */
+    public function read(Command $command, ?Stage $stage): Circumstances
+    {
+        $states = array_map(trim(...), array_filter((array) $command->option('state'), is_string(...)));
+        foreach ($states as $state) {
+            if (! in_array($state, Circumstances::STATES, true)) {
+                throw BadFile::option('state', 'this must be one of '.implode(', ', Circumstances::STATES).'.');
+            }
+        }
+
+        return new Circumstances(
+            stage: $stage,
+            states: array_values($states),
+            indoors: (bool) $command->option('indoors'),
+            hour: $this->hour($command),
+            water: $this->water($command),
+        );
+    }
+
+    private function hour(Command $command): ?Hour
+    {
+        $numbers = [];
+        foreach (['temperature', 'humidity', 'wind', 'rain-in'] as $option) {
+            $numbers[$option] = $this->number($command, $option);
+        }
+        $sun = (bool) $command->option('sun-soon');
+        $bees = (bool) $command->option('bees');
+        if (array_filter($numbers, static fn (?float $one): bool => $one !== null) === [] && ! $sun && ! $bees) {
+            return null;
+        }
+        try {
+            return Hour::of($numbers['temperature'], $numbers['humidity'], $numbers['wind'], $numbers['rain-in'], $sun, $bees);
+        } catch (BadInput $e) {
+            throw $e->at('--'.str_replace('_', '-', $e->field()));
+        }
+    }
+
+    private function water(Command $command): ?Water
+    {
+        $kind = $command->option('water');
+        $hardness = $this->number($command, 'hardness');
+        $alkalinity = $this->number($command, 'alkalinity');
+        if (is_string($kind) && ! in_array(trim($kind), self::WATERS, true)) {
+            throw BadFile::option('water', 'this must be one of '.implode(', ', self::WATERS).'.');
+        }
+        if ($hardness === null && $alkalinity === null) {
+            return is_string($kind) ? Water::usual($this->knowledge, trim($kind)) : null;
+        }
+        $usual = Water::usual($this->knowledge, is_string($kind) ? trim($kind) : 'tap');
+
+        return Water::measured($hardness ?? $usual->hardness->likely, $alkalinity ?? $usual->alkalinity->likely);
+    }
+
+    private function number(Command $command, string $option): ?float
+    {
+        $text = $command->option($option);
+        if (! is_string($text)) {
+            return null;
+        }
+        $number = str_replace(',', '.', trim($text));
+
+        return preg_match('/^-?\d*\.?\d+$/', $number) === 1 ? (float) $number : throw BadFile::option($option, 'this must be a number, like 18.');
+    }
+}
