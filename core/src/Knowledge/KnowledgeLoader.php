@@ -17,13 +17,13 @@ final readonly class KnowledgeLoader
         'units', 'drops', 'substances', 'ingredients', 'plants', 'plant-families', 'plant-habits', 'modifiers', 'targets', 'signs',
         'diagnosis', 'decision', 'tactics', 'remedies', 'tolerances', 'order', 'pairs', 'dangers',
         'hazards', 'substitutes', 'coverage', 'storage', 'shelf', 'calibrated', 'reading',
-        'chemistry', 'spacing', 'materials', 'compatible', 'windows', 'care', 'claims', 'food', 'soil', 'jobs', 'patch', 'tobacco',
+        'chemistry', 'spacing', 'materials', 'compatible', 'windows', 'care', 'claims', 'food', 'soil', 'jobs', 'patch', 'tobacco', 'bottle-names',
     ];
 
     private const LANGUAGES = ['en'];
 
     /** The files of each language's folder; a key may be nested there, and is flat, with dots, afterwards. */
-    private const CATALOGUES = ['judgement', 'signs', 'targets', 'measures', 'scouting', 'mixing', 'safety'];
+    private const CATALOGUES = ['judgement', 'signs', 'targets', 'measures', 'scouting', 'mixing', 'safety', 'bottle'];
 
     public function __construct(
         private string $dataFolder,
