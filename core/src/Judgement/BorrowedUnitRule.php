@@ -22,7 +22,7 @@ final readonly class BorrowedUnitRule implements Rule
         foreach ($units as $unit) {
             if (! isset($seen[$unit->id]) && $this->knowledge->units()->isBorrowed($unit, $recipe->units)) {
                 $seen[$unit->id] = true;
-                yield Finding::of('units', Severity::Notice, 'units.borrowed', ['unit' => $unit->label]);
+                yield Finding::of('units', Severity::Notice, 'units.borrowed', ['unit' => $unit->label])->from('units');
             }
         }
     }

@@ -29,20 +29,20 @@ final class RoughMeasureRule implements Rule
                     'unit' => $unit->label,
                     'low' => $unit->low->toFloat(),
                     'high' => $unit->high->toFloat(),
-                ], $unit->basis, $unit->sure);
+                ], $unit->basis, $unit->sure)->from('measure');
             }
             if ($this->isTooSmall($line)) {
                 yield Finding::of('measure', Severity::Notice, 'measure.too-small', $params + [
                     'ml' => $line->volumeMl ?? 0.0,
                     'measure' => $line->measure->pretty ?? '',
                     'error' => abs($line->measure->errorPercent ?? 0.0),
-                ]);
+                ])->from('measure');
             }
             if ($line->line->ingredient->weighOnly) {
-                yield Finding::of('measure', Severity::Caution, 'measure.weigh-only', $params, 'practice', 'medium');
+                yield Finding::of('measure', Severity::Caution, 'measure.weigh-only', $params, 'practice', 'medium')->from('measure');
             }
             if ($unit->id === 'oz' && $line->line->isPoured()) {
-                yield Finding::of('measure', Severity::Notice, 'measure.ounces', $params);
+                yield Finding::of('measure', Severity::Notice, 'measure.ounces', $params)->from('measure');
             }
         }
     }

@@ -15,7 +15,7 @@ final readonly class UnknownTargetRule implements Rule
     {
         foreach ($situation->mix->recipe->targets as $target) {
             if ($this->knowledge->knownTarget($target) === null) {
-                yield Finding::of('target', Severity::Notice, 'target.unknown', ['target' => $target]);
+                yield Finding::of('target', Severity::Notice, 'target.unknown', ['target' => $target])->from('target');
             }
         }
     }

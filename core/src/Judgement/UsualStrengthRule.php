@@ -50,6 +50,6 @@ final class UsualStrengthRule implements Rule
             $ingredient->usualBasis,
             $ingredient->usualSure,
             $ingredient->substance === null ? [] : [$ingredient->substance->id],
-        );
+        )->from('usual-strength');
     }
 }

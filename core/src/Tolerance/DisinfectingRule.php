@@ -29,7 +29,7 @@ final readonly class DisinfectingRule implements Rule
         if ($situation->mix->recipe->use !== UseOfSpray::Disinfect) {
             return;
         }
-        yield Finding::of('use', Severity::Notice, 'use.disinfect', [], 'established guidance', 'high');
+        yield Finding::of('use', Severity::Notice, 'use.disinfect', [], 'established guidance', 'high')->from('use');
         foreach ($this->rows as $row) {
             foreach ($row->strings('substances') as $substance) {
                 $strength = $situation->mix->strengthOf($substance);
@@ -47,7 +47,7 @@ final readonly class DisinfectingRule implements Rule
                     'to' => $works[1],
                     'unit' => $row->string('unit'),
                     'contact' => $row->string('contact'),
-                ], $row->string('basis'), $row->string('sure'), [$substance]);
+                ], $row->string('basis'), $row->string('sure'), [$substance])->from('disinfecting');
             }
         }
     }

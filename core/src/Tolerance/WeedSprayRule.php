@@ -19,10 +19,10 @@ final class WeedSprayRule implements Rule
         if ($use === UseOfSpray::Weed) {
             yield Finding::of('use', Severity::Caution, 'use.weed', [
                 'plant' => $situation->plant->name ?? 'what you want to keep',
-            ], 'established guidance', 'high');
+            ], 'established guidance', 'high')->from('use');
         }
         if ($use === UseOfSpray::Wipe) {
-            yield Finding::of('use', Severity::Notice, 'use.wipe', ['plant' => $situation->plantName()], 'established guidance', 'medium');
+            yield Finding::of('use', Severity::Notice, 'use.wipe', ['plant' => $situation->plantName()], 'established guidance', 'medium')->from('use');
         }
     }
 }
