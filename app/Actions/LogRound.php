@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Http\Resources\BenchResource;
 use App\Models\Application;
 use App\Models\Garden;
 use App\Models\Planting;
@@ -21,13 +22,14 @@ final readonly class LogRound
         private Knowledge $knowledge,
         private Household $household,
         private DescribeCupboard $describe,
+        private Past $past,
     ) {}
 
     /** The round's course with recipe, sprayer and plantings must be loaded. */
     public function __invoke(Garden $garden, Round $round, CarbonImmutable $appliedAt, float $volumeMl, ?string $by, ?string $note): Application
     {
         $course = $round->course;
-        $mix = $this->bench->forAll($garden, $course->recipe->body, $course->plantings, $volumeMl);
+        $mix = $this->bench->forAll($garden, $course->recipe->body, $course->plantings, $volumeMl, $course->sprayer, $appliedAt);
         $draws = $this->household->cupboard($garden)->draws($this->bench->situation($garden, $course->recipe->body, null, null, "$volumeMl mL")->mix, $course->products ?? []);
         $application = $garden->applications()->create([
             'round_id' => $round->id,
@@ -35,6 +37,9 @@ final readonly class LogRound
             'volume_ml' => $volumeMl,
             'by' => $by,
             'note' => $note,
+            'doses' => $this->doses($mix),
+            'planting_ids' => $course->plantings->pluck('id')->all(),
+            'sprayer_id' => $course->sprayer_id,
             'snapshot' => [
                 'recipe_name' => $course->recipe->name,
                 'recipe_version' => $course->recipe->version,
@@ -51,10 +56,22 @@ final readonly class LogRound
                 'cost' => $this->describe->cost($draws, 1, $garden),
             ],
         ]);
+        $this->past->forget($garden);
         $this->takeOut($garden, $draws);
         $round->update(['status' => RoundStatus::Done]);
 
         return $application;
+    }
+
+    /** @return array<string, float> substance => strength in the unit of its threshold */
+    private function doses(BenchResource $mix): array
+    {
+        $doses = [];
+        foreach ($mix->strengths as $strength) {
+            $doses[$strength->substance] = $strength->strength->likely;
+        }
+
+        return $doses;
     }
 
     /**

@@ -69,7 +69,7 @@ final readonly class ShowToday
     private function due(Garden $garden, Round $round, CarbonImmutable $today): DueRound
     {
         $course = $round->course;
-        $bench = $this->bench->forAll($garden, $course->recipe->body, $course->plantings, $course->volume_ml);
+        $bench = $this->bench->forAll($garden, $course->recipe->body, $course->plantings, $course->volume_ml, $course->sprayer);
         $dueOn = CarbonImmutable::parse($round->due_on->toDateString(), $garden->time_zone);
 
         return new DueRound(

@@ -12,14 +12,19 @@ use App\Http\Resources\LayerResource;
 use App\Http\Resources\LevelMarkResource;
 use App\Http\Resources\LineResource;
 use App\Http\Resources\OfferResource;
+use App\Http\Resources\SafetyResource;
 use App\Http\Resources\StrengthResource;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Sprayer;
+use Brick\Math\BigRational;
+use Carbon\CarbonImmutable;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\MixLine;
+use Nebbia\Core\Formulation\Recipe;
+use Nebbia\Core\Formulation\RecipeLine;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Formulation\Step;
 use Nebbia\Core\Judgement\Finding;
@@ -37,7 +42,6 @@ use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Measuring\LineMeasure;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
-use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Storage\KeepingTime;
 use Nebbia\Core\Tolerance\Gauge;
 use Nebbia\Core\Tolerance\Gauges;
@@ -59,20 +63,25 @@ final readonly class WorkOutBench
         private Catalogue $catalogue,
         private Household $household,
         private DescribeCupboard $cupboard,
+        private KnowCircumstances $circumstances,
+        private DescribeSafety $safety,
     ) {}
 
     /**
      * @param  mixed  $body  nebbia.recipe/1, decoded
      * @param  string|null  $volume  final volume wanted, as typed; the sprayer's usable volume if left out, and without a
      *                               sprayer the recipe's own
+     * @param  float  $factor  by which all that is added is made stronger
      *
      * @throws BadInput naming `recipe.…` or `volume`
      */
-    public function __invoke(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume): BenchResource
+    public function __invoke(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume, HereAndNow $now = new HereAndNow, float $factor = 1.0): BenchResource
     {
         [$target, $fills] = $this->share($garden, $sprayer, $volume);
+        $mix = $this->mix($garden, $body, $target, $factor);
+        $situation = $this->judged($garden, $mix, $planting, $sprayer, $now);
 
-        return $this->describe($this->judged($this->mix($garden, $body, $target), $planting), $garden, $sprayer, $fills);
+        return $this->describe($situation, $garden, $sprayer, $fills, ($this->safety)($situation, $now, $planting, $factor === 1.0 ? null : $this->strengthened($body, $factor)));
     }
 
     /**
@@ -82,7 +91,7 @@ final readonly class WorkOutBench
      */
     public function oneFill(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume): Mix
     {
-        return $this->judged($this->mix($garden, $body, $this->share($garden, $sprayer, $volume)[0]), $planting)->mix;
+        return $this->judged($garden, $this->mix($garden, $body, $this->share($garden, $sprayer, $volume)[0]), $planting, $sprayer)->mix;
     }
 
     /** @return array{float|null, int} mL of one fill, and how many there are */
@@ -100,27 +109,28 @@ final readonly class WorkOutBench
      *
      * @param  iterable<Planting>  $plantings
      * @param  array<string, mixed>  $body
+     * @param  CarbonImmutable|null  $at  when it is sprayed; now if left out
      *
      * @throws BadInput
      */
-    public function forAll(Garden $garden, array $body, iterable $plantings, float $volumeMl): BenchResource
+    public function forAll(Garden $garden, array $body, iterable $plantings, float $volumeMl, ?Sprayer $sprayer = null, ?CarbonImmutable $at = null): BenchResource
     {
         $mix = $this->mix($garden, $body, $volumeMl);
         $worst = null;
         foreach ($plantings as $planting) {
-            $judged = $this->judged($mix, $planting);
+            $judged = $this->judged($garden, $mix, $planting, $sprayer, at: $at);
             if ($worst === null || $judged->mix->worst()->rank() > $worst->mix->worst()->rank()) {
                 $worst = $judged;
             }
         }
 
-        return $this->describe($worst ?? $this->judged($mix, null), $garden, null);
+        return $this->describe($worst ?? $this->judged($garden, $mix, null, $sprayer, at: $at), $garden, null);
     }
 
     /** @throws BadInput */
     public function situation(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume): Situation
     {
-        return $this->judged($this->mix($garden, $body, $this->target($garden, $sprayer, $volume)), $planting);
+        return $this->judged($garden, $this->mix($garden, $body, $this->target($garden, $sprayer, $volume)), $planting, $sprayer);
     }
 
     /** mL that are wanted: as typed, or what the sprayer holds, or null for as much as the recipe makes. */
@@ -131,28 +141,41 @@ final readonly class WorkOutBench
             : self::under('volume', fn () => $this->amounts->parseVolume($volume, $garden->units)->inBase()->likely);
     }
 
-    private function mix(Garden $garden, mixed $body, ?float $targetMl): Mix
+    private function mix(Garden $garden, mixed $body, ?float $targetMl, float $factor = 1.0): Mix
     {
-        return self::under('recipe', fn () => $this->mixer->with($this->household->own($garden))->mix($this->reader->read($body), $targetMl, $garden->units));
+        return self::under('recipe', function () use ($garden, $body, $targetMl, $factor): Mix {
+            $recipe = $this->reader->read($body);
+
+            return $this->mixer->with($this->household->own($garden))->mix($factor === 1.0 ? $recipe : $this->times($recipe, $factor), $targetMl, $garden->units);
+        });
     }
 
-    private function judged(Mix $mix, ?Planting $planting): Situation
+    private function times(Recipe $recipe, float $factor): Recipe
     {
-        $situation = Situation::of($mix, $planting === null ? null : $this->knowledge->plant($planting->plant), $this->unusual($planting));
+        $k = BigRational::of(sprintf('%.4F', $factor));
+
+        return $recipe->withLines(array_map(static fn (RecipeLine $line): RecipeLine => $line->strengthenedBy($k), $recipe->lines));
+    }
+
+    /** @return array<string, mixed> nebbia.recipe/1 with all that is added so much stronger */
+    private function strengthened(mixed $body, float $factor): array
+    {
+        return $this->times($this->reader->read($body), $factor)->toArray();
+    }
+
+    private function judged(Garden $garden, Mix $mix, ?Planting $planting, ?Sprayer $sprayer, HereAndNow $now = new HereAndNow, ?CarbonImmutable $at = null): Situation
+    {
+        $situation = Situation::of(
+            $mix,
+            $planting === null ? null : $this->knowledge->plant($planting->plant),
+            ($this->circumstances)($garden, $planting, $sprayer, $now, $mix->finalVolume->likely, $at),
+        );
 
         return $situation->with($this->judge->judge($situation));
     }
 
-    /** The figures are for grown leaves: only another stage is worth a word. */
-    private function unusual(?Planting $planting): ?Stage
-    {
-        $stage = $planting === null ? null : Stage::tryFrom($planting->stage);
-
-        return $stage === Stage::Growing ? null : $stage;
-    }
-
     /** @param  int  $fills  of the sprayer; the mix is one of them */
-    private function describe(Situation $situation, Garden $garden, ?Sprayer $sprayer, int $fills = 1): BenchResource
+    private function describe(Situation $situation, Garden $garden, ?Sprayer $sprayer, int $fills = 1, ?SafetyResource $safety = null): BenchResource
     {
         $mix = $situation->mix;
         $units = $garden->units;
@@ -196,6 +219,8 @@ final readonly class WorkOutBench
             $keeping === null ? null : "$keeping->basis, $keeping->sure certainty",
             $this->cupboard->cost($bottles->draws($mix), $fills, $garden),
             $this->cupboard->offers($mix->recipe->liquid, $mix->recipe->liquidStrength, $bottles),
+            $burden === null ? null : IntervalResource::of($burden->range),
+            $safety,
         );
     }
 

@@ -19,8 +19,8 @@ use Nebbia\Core\Message\Catalogue;
 /** The label for a bottle, on screen and as a page to print. */
 final readonly class WriteLabel
 {
-    /** In points: a label of 10 by 7 cm. */
-    private const PAPER = [0, 0, 283.46, 198.43];
+    /** In points: a label of 10 by 9 cm. */
+    private const PAPER = [0, 0, 283.46, 255.12];
 
     public function __construct(
         private WorkOutBench $bench,

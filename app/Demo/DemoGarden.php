@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Actions\KeepLook;
 use App\Actions\LogRound;
 use App\Actions\PlanCourse;
 use App\Models\Garden;
+use App\Models\LookKind;
 use App\Models\Planting;
 use App\Models\Product;
 use App\Models\Recipe;
@@ -57,6 +59,7 @@ final class DemoGarden
         private readonly PlanCourse $planCourse,
         private readonly LogRound $logRound,
         private readonly DemoTrouble $demoTrouble,
+        private readonly KeepLook $keepLook,
     ) {}
 
     public function build(CarbonImmutable $now): Garden
@@ -79,6 +82,13 @@ final class DemoGarden
             }
             foreach ($data->rows('current') as $row) {
                 $this->course($garden, $row, $today->addDays((int) $row->float('start')));
+            }
+            foreach ($data->rows('looks') as $row) {
+                ($this->keepLook)(
+                    $garden, $this->plantings[$row->string('planting')], LookKind::from($row->string('kind')), $this->recipes[$row->string('recipe')]->id, null, $row->float('fraction'),
+                    $row->has('leaves') ? (int) $row->float('leaves') : null, $today->addDays((int) $row->float('put_on'))->setTime(19, 30)->utc(), $row->has('score') ? $row->float('score') : null,
+                    $row->has('note') ? $row->string('note') : null,
+                );
             }
             // Two seasons of rounds came from bottles long gone: these are as full as they are.
             foreach ($this->products as [$product, $left]) {

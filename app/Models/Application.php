@@ -17,13 +17,16 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $by
  * @property string|null $note
  * @property array<string, mixed> $snapshot
+ * @property array<string, float> $doses substance => strength in the unit of its threshold
+ * @property list<string> $planting_ids
+ * @property string|null $sprayer_id
  * @property-read Round|null $round
  */
 final class Application extends HouseholdModel
 {
     protected function casts(): array
     {
-        return ['applied_at' => 'immutable_datetime', 'snapshot' => 'array'];
+        return ['applied_at' => 'immutable_datetime', 'snapshot' => 'array', 'doses' => 'array', 'planting_ids' => 'array'];
     }
 
     /** @return BelongsTo<Round, $this> */

@@ -22,12 +22,15 @@ use Nebbia\Core\Measure\UnitSystem;
  * @property float $alkalinity_mg_l
  * @property string $theme
  * @property string $currency
+ * @property list<string> $around who and what is about: cats, dogs, children, pond, hives, hens
  */
 final class Garden extends HouseholdModel
 {
+    protected $attributes = ['around' => '[]'];
+
     protected function casts(): array
     {
-        return ['is_demo' => 'boolean', 'units' => UnitSystem::class];
+        return ['is_demo' => 'boolean', 'units' => UnitSystem::class, 'around' => 'array'];
     }
 
     /** @return HasMany<Zone, $this> */
@@ -64,6 +67,12 @@ final class Garden extends HouseholdModel
     public function scoutings(): HasMany
     {
         return $this->hasMany(Scouting::class);
+    }
+
+    /** @return HasMany<Look, $this> the newest first */
+    public function looks(): HasMany
+    {
+        return $this->hasMany(Look::class)->orderByDesc('put_on_at')->orderByDesc('id');
     }
 
     /** @return HasMany<Sprayer, $this> */

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\Past;
 use App\Undo\ChangeRecorder;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\ServiceProvider;
+use Nebbia\Core\Bottle\LabelReader;
+use Nebbia\Core\Care\CareNotes;
 use Nebbia\Core\Decision\Decider;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Job\JobAssessor;
 use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\KnowledgeLoader;
@@ -37,6 +41,11 @@ final class NebbiaServiceProvider extends ServiceProvider
         $this->app->singleton(RecipeReader::class);
         $this->app->singleton(Mixer::class);
         $this->app->singleton(PlainReader::class);
+        $this->app->singleton(LabelReader::class);
+        $this->app->singleton(JobAssessor::class);
+        $this->app->singleton(CareNotes::class);
+        // Holds what the household had, for as long as the request.
+        $this->app->scoped(Past::class);
         $this->app->singleton(NeedEstimator::class);
         $this->app->singleton(AmountParser::class, fn (Application $app): AmountParser => new AmountParser($app->make(Knowledge::class)->units()));
         $this->app->singleton(Decider::class, fn (Application $app): Decider => Decider::withAllRules($app->make(Knowledge::class)));

@@ -45,7 +45,7 @@ final class Verdicts
             history: new History(
                 daysSince: array_column($at['before'] ?? [], 'days', 'substance'),
                 held: $at['sprayer']['held'] ?? [],
-                rinsed: $at['sprayer']['rinsed'] ?? true,
+                rinsed: $at['sprayer']['rinsed'] ?? null,
             ),
             evidence: new Evidence(array_map(static fn (array $one): Observation => Observation::of([$one['substance'] => $one['strength']], $one['score'], $one['whole'] ?? false), $at['seen'] ?? [])),
             around: $at['around'] ?? [],

@@ -9,7 +9,7 @@
   h1 { font: bold 15pt 'DejaVu Serif'; margin: 0 0 2pt; }
   p { margin: 0 0 4pt; }
   .dates { border-top: 1pt solid #1D2925; border-bottom: 1pt solid #1D2925; padding: 3pt 0; margin: 4pt 0; }
-  .caution { font-weight: bold; font-size: 8pt; }
+  .caution { font-weight: bold; font-size: 7pt; margin-bottom: 2.5pt; }
 </style>
 </head>
 <body>

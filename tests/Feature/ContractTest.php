@@ -71,6 +71,9 @@ it('answers every change as its document says', function (): void {
         'Change' => $this->deleteJson("$base/plantings/$planting->id"),
         'Diagnosis' => $this->postJson("$base/scout", ['present' => ['sticky-film'], 'absent' => [], 'planting_id' => $garden->plantings()->latest('id')->firstOrFail()->id]),
         'SavedScouting' => $this->postJson("$base/scoutings", ['present' => ['sticky-film'], 'absent' => [], 'as' => 'trouble', 'planting_id' => $garden->plantings()->latest('id')->firstOrFail()->id]),
+        'Looks' => $this->getJson("$base/plantings/{$garden->plantings()->latest('id')->firstOrFail()->id}/looks"),
+        'SavedLook' => $this->postJson("$base/plantings/{$garden->plantings()->latest('id')->firstOrFail()->id}/looks", ['kind' => 'patch', 'recipe_id' => $recipe->id, 'fraction' => 0.5]),
+        'LabelReading' => $this->postJson('/api/bottle', ['text' => 'Aqua, Potassium Oleate, 15-30 % soap']),
         'SavedZone' => $this->postJson("$base/zones", ['name' => 'The sill']),
         'ImportedPlantings' => $this->postJson("$base/plantings/import", ['csv' => "plant,number,stage\nkale,4,young\n"]),
         'Invalid' => $this->postJson("$base/bench", ['recipe' => []]),
@@ -107,7 +110,7 @@ it('lets no garden reach into another', function (string $method, string $path, 
     $ids = [
         '{recipe}' => $garden->recipes()->firstOrFail()->id, '{round}' => $garden->rounds()->where('status', 'planned')->firstOrFail()->id,
         '{course}' => $garden->courses()->firstOrFail()->id, '{planting}' => $garden->plantings()->firstOrFail()->id, '{sprayer}' => $garden->sprayers()->firstOrFail()->id,
-        '{zone}' => $garden->zones()->firstOrFail()->id, '{trouble}' => $garden->troubles()->firstOrFail()->id, '{scouting}' => $garden->scoutings()->firstOrFail()->id, '{count}' => $garden->counts()->firstOrFail()->id,
+        '{zone}' => $garden->zones()->firstOrFail()->id, '{trouble}' => $garden->troubles()->firstOrFail()->id, '{scouting}' => $garden->scoutings()->firstOrFail()->id, '{count}' => $garden->counts()->firstOrFail()->id, '{look}' => $garden->looks()->firstOrFail()->id,
     ];
     $before = [$garden->rounds()->count(), $garden->recipes()->count(), $garden->plantings()->count(), $garden->sprayers()->count(), $garden->applications()->count(), $garden->troubles()->count(), $garden->counts()->count(), $garden->scoutings()->count()];
     $body = array_map(fn (mixed $value): mixed => is_string($value) ? strtr($value, $ids) : $value, $body);
@@ -117,6 +120,7 @@ it('lets no garden reach into another', function (string $method, string $path, 
     ['GET', 'recipes/{recipe}', []], ['PUT', 'recipes/{recipe}', ['version' => 1, 'body' => ['name' => 'x']]], ['DELETE', 'recipes/{recipe}', []],
     ['POST', 'recipes/{recipe}/copy', []], ['GET', 'recipes/{recipe}/versions', []], ['DELETE', 'courses/{course}', []],
     ['POST', 'rounds/{round}/log', ['version' => 1]], ['POST', 'rounds/{round}/move', ['version' => 1, 'due_on' => '2026-05-05']], ['POST', 'rounds/{round}/skip', ['version' => 1]],
+    ['GET', 'plantings/{planting}/looks', []], ['POST', 'plantings/{planting}/looks', ['kind' => 'patch', 'recipe_id' => '{recipe}']], ['PUT', 'looks/{look}', ['version' => 1, 'score' => 1]], ['DELETE', 'looks/{look}', []],
     ['DELETE', 'plantings/{planting}', []], ['DELETE', 'sprayers/{sprayer}', []],
     ['PUT', 'plantings/{planting}', ['version' => 1, 'plant' => 'kale', 'number' => 1, 'stage' => 'young']], ['POST', 'plantings/{planting}/retire', ['version' => 1]],
     ['PUT', 'zones/{zone}', ['version' => 1, 'name' => 'Mine']], ['DELETE', 'zones/{zone}', []],

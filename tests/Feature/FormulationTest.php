@@ -100,7 +100,7 @@ describe('the bench', function (): void {
         $garden = demo();
         $request = ['recipe' => bodyOf([['baking-soda', '5 g'], ['liquid-castile-soap', '1 tsp', '33 %']]), 'sprayer_id' => sprayerOf($garden, 8000)->id, 'volume' => '1005 mL'];
         $plan = $this->postJson(at($garden, 'bench/steps'), $request)->assertOk()->json();
-        expect(array_column($plan['steps'], 'kind'))->toBe(['base', 'dissolve', 'pour', 'level', 'mix', 'label', 'use'])
+        expect(array_column($plan['steps'], 'kind'))->toBe(['base', 'dissolve', 'pour', 'level', 'mix', 'label', 'use', 'clean'])
             ->and($plan['steps'][2]['level_ml'])->toEqualWithDelta(1005.0, 1e-6);
         $rescue = $this->postJson(at($garden, 'bench/rescue'), $request + ['in' => [0, 1], 'base_ml' => 1000.0, 'line' => 1, 'put' => '1 tbsp'])->assertOk()->json();
         // A metric tablespoon is three teaspoons: three times as much of everything, 3.015 L.

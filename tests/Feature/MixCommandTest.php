@@ -73,7 +73,7 @@ it('judges for a plant by any of its names, and says the stage is not judged yet
     $soap = array_values(array_filter($findings, fn (array $f): bool => $f['rule'] === 'tolerance' && $f['substances'] === ['potassium-soap']))[0];
     // 0.70 % on a fern: careful from 0.6
     expect($soap['severity'])->toBe('caution')->and($soap['what'])->toContain('maidenhair fern')
-        ->and(array_column($findings, 'rule'))->toContain('stage');
+        ->and(array_column($findings, 'rule'))->toContain('condition');
 });
 
 it('exits with 3 for a stop only when strict', function (): void {

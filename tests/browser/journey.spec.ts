@@ -19,7 +19,7 @@ test('from a recipe to a logged spray, and all of it there after a restart', asy
   await page.getByLabel('For', { exact: true }).selectOption({ label: 'Fuchsias in the shade' })
   await expect(page.locator('.banner')).toContainText('strong for fuchsia')
   await page.getByLabel('For', { exact: true }).selectOption({ label: 'Broad beans, early row' })
-  await expect(page.locator('.banner')).toContainText('Broad bean bears this')
+  await expect(page.locator('.banner')).toContainText('Fine for broad bean')
 
   // Everything is live: the volume, the basis, the amount in any words.
   await page.getByLabel('Make').fill('0,5 L')

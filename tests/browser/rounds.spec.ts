@@ -7,7 +7,7 @@ test('a due round opens on the bench, with its sprayer and plant', async ({ page
   await page.getByRole('article').filter({ hasText: 'Oil and soap for scale' }).getByRole('link', { name: 'Open on the bench' }).click()
   await expect(page.getByLabel('Name of the recipe')).toHaveValue('Oil and soap for scale')
   await expect(page.getByRole('button', { name: 'Pump bottle, 2 L' })).toHaveAttribute('aria-pressed', 'true')
-  await expect(page.locator('.banner')).toContainText('Lemon bears this')
+  await expect(page.locator('.banner')).toContainText('Fine for lemon')
   // Soap goes in before the oil it has to carry.
   const steps = page.getByRole('heading', { name: 'In this order' }).locator('..').getByRole('listitem')
   await expect(steps.nth(0)).toContainText('Water')

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\HereAndNow;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Sprayer;
 use Illuminate\Http\Request;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Hour\HourReader;
+use Nebbia\Core\Judgement\Circumstances;
 
 /** What is on the bench, as any of its questions sends it. */
 abstract readonly class BenchInput
@@ -39,6 +43,39 @@ abstract readonly class BenchInput
     public function volume(): ?string
     {
         return $this->text('volume');
+    }
+
+    /** @throws BadInput naming a field of `now` */
+    public function now(Garden $garden): HereAndNow
+    {
+        $now = $this->request->input('now');
+        if (! is_array($now)) {
+            return new HereAndNow;
+        }
+        $text = static fn (string $key): ?string => isset($now[$key]) && is_scalar($now[$key]) ? (string) $now[$key] : null;
+        $is = static fn (string $key): bool => ($now[$key] ?? false) === true;
+        try {
+            $hour = HourReader::read(['temperature' => $text('temperature'), 'humidity' => $text('humidity'), 'wind' => $text('wind'), 'rain_in' => $text('rain_in')], $is('sun_soon'), $is('bees_about'), $garden->units);
+        } catch (BadInput $e) {
+            throw $e->under('now');
+        }
+        $water = $text('water');
+
+        return new HereAndNow(
+            $hour,
+            array_values(array_filter(is_array($now['states'] ?? null) ? $now['states'] : [], static fn (mixed $state): bool => in_array($state, Circumstances::STATES, true))),
+            in_array($water, ['rain', 'distilled'], true) ? $water : null,
+            $is('washed'),
+            isset($now['rinsed']) && is_bool($now['rinsed']) ? $now['rinsed'] : null,
+        );
+    }
+
+    /** By which all that is added is made stronger, 0.05 to 5. */
+    public function factor(): float
+    {
+        $factor = $this->request->input('factor');
+
+        return is_int($factor) || is_float($factor) ? max(0.05, min(5.0, (float) $factor)) : 1.0;
     }
 
     protected function text(string $key): ?string

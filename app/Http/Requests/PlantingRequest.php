@@ -29,6 +29,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'in_flower', type: 'boolean', nullable: true),
     new OA\Property(property: 'harvest_on', type: 'string', format: 'date', nullable: true),
     new OA\Property(property: 'new_until', type: 'string', format: 'date', nullable: true),
+    new OA\Property(property: 'states', type: 'array', items: new OA\Items(type: 'string', enum: ['soft-growth', 'hardened', 'sick']), nullable: true),
+    new OA\Property(property: 'moved_on', description: 'Planted, potted or moved on that day.', type: 'string', format: 'date', nullable: true),
     new OA\Property(property: 'value', type: 'string', enum: ['replaceable', 'dear', 'irreplaceable']),
     new OA\Property(property: 'note', type: 'string', nullable: true),
 ])]
@@ -68,6 +70,9 @@ class PlantingRequest extends FormRequest
             'new_until' => ['nullable', 'date_format:Y-m-d'],
             'value' => ['nullable', Rule::enum(PlantValue::class)],
             'note' => ['nullable', 'string', 'max:255'],
+            'states' => ['nullable', 'array'],
+            'states.*' => [Rule::in(['soft-growth', 'hardened', 'sick'])],
+            'moved_on' => ['nullable', 'date_format:Y-m-d'],
         ];
     }
 
@@ -95,6 +100,8 @@ class PlantingRequest extends FormRequest
             'new_until' => 'The end of the quarantine is no day: write it like 2026-07-14.',
             'value' => 'The worth must be replaceable, dear or irreplaceable.',
             'note' => 'The note is too long: keep it under 255 characters.',
+            'states' => 'Choose from soft-growth, hardened and sick.',
+            'moved_on' => 'The day it was planted or potted is no day: write it like 2026-07-14.',
         ];
     }
 
@@ -143,6 +150,8 @@ class PlantingRequest extends FormRequest
             'new_until' => $text('new_until'),
             'value' => $text('value') ?? PlantValue::Dear->value,
             'note' => $text('note'),
+            'states' => array_values(array_filter(is_array($given['states'] ?? null) ? $given['states'] : [], is_string(...))),
+            'moved_on' => $text('moved_on'),
         ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Validation\Rule;
+use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Measure\UnitSystem;
 
 /** What a garden's settings may be; the first run and the settings screen ask for the same. */
@@ -24,6 +25,8 @@ final class SettingsRules
             'alkalinity_mg_l' => ['required', 'numeric', 'between:0,1000'],
             'theme' => ['required', 'in:auto,light,dark'],
             'currency' => ['sometimes', 'string', 'max:4'],
+            'around' => ['sometimes', 'array'],
+            'around.*' => [Rule::in(Circumstances::AROUND)],
         ];
     }
 
@@ -41,6 +44,7 @@ final class SettingsRules
             'hardness_mg_l' => 'The water hardness must be a number from 0 to 1000 mg/L, like 150.',
             'alkalinity_mg_l' => 'The alkalinity must be a number from 0 to 1000 mg/L, like 120.',
             'currency' => 'The sign of the money must be one to four characters, like € or USD.',
+            'around' => 'Choose who is about from the list.',
             'theme' => 'Choose light, dark or as the device has it.',
         ];
     }

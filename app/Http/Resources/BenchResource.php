@@ -45,5 +45,7 @@ final readonly class BenchResource
         #[OA\Property(description: 'On what ground that is said; null where nothing is known.')] public ?string $keeps_ground,
         #[OA\Property(description: 'What a batch costs, as far as prices are known.')] public CostResource $cost,
         #[OA\Property(description: 'Bottles that can stand in for the base.', items: new OA\Items(ref: OfferResource::class))] public array $base_offers,
+        #[OA\Property(description: 'Of the burden, from the low ends to the high ones.')] public ?IntervalResource $burden_range = null,
+        #[OA\Property(description: 'What is in the bottle after mixing and what to mind; not in what a list or the notebook keeps.')] public ?SafetyResource $safety = null,
     ) {}
 }

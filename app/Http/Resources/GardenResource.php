@@ -11,6 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Garden')]
 final readonly class GardenResource
 {
+    /** @param  list<string>  $around */
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public int $version,
@@ -25,13 +26,14 @@ final readonly class GardenResource
         #[OA\Property] public float $alkalinity_mg_l,
         #[OA\Property(enum: ['auto', 'light', 'dark'])] public string $theme,
         #[OA\Property] public string $currency,
+        #[OA\Property(description: 'Who and what is about.', items: new OA\Items(type: 'string', enum: ['cats', 'dogs', 'children', 'pond', 'hives', 'hens']))] public array $around,
     ) {}
 
     public static function of(Garden $garden): self
     {
         return new self(
             $garden->id, $garden->version, $garden->name, $garden->is_demo, $garden->units->value, $garden->language, $garden->time_zone,
-            $garden->latitude, $garden->longitude, $garden->hardness_mg_l, $garden->alkalinity_mg_l, $garden->theme, $garden->currency,
+            $garden->latitude, $garden->longitude, $garden->hardness_mg_l, $garden->alkalinity_mg_l, $garden->theme, $garden->currency, $garden->around,
         );
     }
 }

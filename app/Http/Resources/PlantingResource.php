@@ -11,6 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Planting')]
 final readonly class PlantingResource
 {
+    /** @param  list<string>  $states */
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public int $version,
@@ -34,6 +35,8 @@ final readonly class PlantingResource
         #[OA\Property] public ?string $note,
         #[OA\Property(format: 'date')] public ?string $retired_on,
         #[OA\Property] public ?string $retired_why,
+        #[OA\Property(items: new OA\Items(type: 'string', enum: ['soft-growth', 'hardened', 'sick']))] public array $states,
+        #[OA\Property(description: 'Planted, potted or moved on that day.', format: 'date')] public ?string $moved_on,
     ) {}
 
     /** The planting's zone must be loaded. */
@@ -45,7 +48,7 @@ final readonly class PlantingResource
             $planting->id, $planting->version, $planting->plant, $kind->name, $planting->name, $planting->variety, $planting->number, $planting->stage,
             $planting->zone->name, $planting->zone_id, $planting->height_cm, $planting->area_m2, $planting->pot_l, $planting->indoors, $planting->in_flower, $kind->eaten,
             $planting->harvest_on?->toDateString(), $planting->new_until?->toDateString(), $planting->value->value, $planting->note,
-            $planting->retired_on?->toDateString(), $planting->retired_why,
+            $planting->retired_on?->toDateString(), $planting->retired_why, $planting->states, $planting->moved_on?->toDateString(),
         );
     }
 }

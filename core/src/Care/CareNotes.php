@@ -26,13 +26,31 @@ final readonly class CareNotes
     /**
      * @param  string|null  $moment  only those of this moment
      * @param  bool  $isHazardous  a bottle that goes in is, whatever the finished mix
+     * @param  bool  $isShort  without what holds for every mix
      * @return list<CareNote>
      */
-    public function of(Mix $mix, ?string $moment = null, bool $isHazardous = false): array
+    public function of(Mix $mix, ?string $moment = null, bool $isHazardous = false, bool $isShort = false): array
     {
         $notes = [];
         foreach ($this->rows as $row) {
-            if (! $row->bool('only_as_finding') && ($moment === null || $row->string('moment') === $moment) && $this->holds($row, $mix, $isHazardous) !== null) {
+            if (! $row->bool('only_as_finding') && ! ($isShort && $row->bool('always')) && ($moment === null || $row->string('moment') === $moment) && $this->holds($row, $mix, $isHazardous) !== null) {
+                $notes[] = CareNote::fromRow($row);
+            }
+        }
+
+        return $notes;
+    }
+
+    /**
+     * What belongs on the bottle.
+     *
+     * @return list<CareNote>
+     */
+    public function forLabel(Mix $mix): array
+    {
+        $notes = [];
+        foreach ($this->rows as $row) {
+            if ($row->bool('on_label') && $this->holds($row, $mix) !== null) {
                 $notes[] = CareNote::fromRow($row);
             }
         }

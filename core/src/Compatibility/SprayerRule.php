@@ -40,11 +40,13 @@ final readonly class SprayerRule implements Rule
     {
         $history = $situation->circumstances->history;
         $inside = array_map(static fn (FinalStrength $one): string => $one->substance->id, $situation->mix->strengths);
-        if ($history->held === [] || $history->rinsed) {
+        if ($history->held === [] || $history->rinsed === true) {
             return;
         }
         $found = $this->pairs->between($history->held, $inside);
-        if ($found !== null && $found[0]->severity->rank() >= Severity::Caution->rank()) {
+        // Where nobody says, only what is dangerous is spoken of.
+        $least = $history->rinsed === null ? Severity::Stop : Severity::Caution;
+        if ($found !== null && $found[0]->severity->rank() >= $least->rank()) {
             [$pair, $held, $now] = $found;
             yield Finding::of('sprayer', $pair->severity, $pair->severity === Severity::Stop ? 'sprayer.dangerous' : 'sprayer.spoils', [
                 'held' => $this->knowledge->substance($held)->name,

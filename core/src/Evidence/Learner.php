@@ -51,6 +51,12 @@ final readonly class Learner
         $this->passed = $knowledge->section('patch', 'score')->float('passed');
     }
 
+    /** No more of it than passes for clean. */
+    public function isClean(Observation $one): bool
+    {
+        return $one->score <= $this->passed;
+    }
+
     /**
      * @param  list<Observation>  $observations  with this substance in them
      * @param  callable(Observation): float  $ratio  how strong it was, 1 being our threshold
@@ -62,7 +68,7 @@ final readonly class Learner
         foreach ($observations as $one) {
             $r = $ratio($one);
             if ($r > 0.0) {
-                $clean = $one->score <= $this->passed;
+                $clean = $this->isClean($one);
                 $seen[] = [log($r), $clean, $one->whole ? $this->luckWhole : $this->luckPatch];
                 $borne = $clean ? max($borne, $r) : $borne;
             }

@@ -30,6 +30,12 @@ final readonly class RecipeLine
         return new self($this->ingredient, $this->amount->scaledBy($k), $this->strength, $this->statedStrength);
     }
 
+    /** k times as much of it in the same base: ratios and strengths too. */
+    public function strengthenedBy(BigRational $k): self
+    {
+        return new self($this->ingredient, $this->amount->strengthenedBy($k), $this->strength, $this->statedStrength);
+    }
+
     public function withAmount(Amount $amount): self
     {
         return new self($this->ingredient, $amount, $this->strength, $this->statedStrength);

@@ -10,6 +10,11 @@ use Nebbia\Core\Message\Message;
 /** An hour as there is none. */
 final class HourException extends BadInput
 {
+    public static function unreadable(string $field, string $text): self
+    {
+        return (new self(Message::of('hour.unreadable', ['text' => $text])))->at($field);
+    }
+
     public static function outside(string $field): self
     {
         return (new self(Message::of("hour.outside.$field")))->at($field);

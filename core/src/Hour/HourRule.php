@@ -43,8 +43,30 @@ final readonly class HourRule implements Rule
             }
         }
         foreach ($found as [$objection, $window]) {
-            yield Finding::of('hour', $objection->severity, "hour.$objection->id", $objection->params + ['spray' => $window->id], $window->basis, $window->sure)
+            yield Finding::of('hour', $objection->severity, "hour.$objection->id", $this->said($objection->params, WeatherUnits::of($situation->circumstances->units)), $window->basis, $window->sure)
                 ->from("window.$window->id");
         }
+    }
+
+    /**
+     * Figures in the units of whoever reads them.
+     *
+     * @param  array<string, float>  $params
+     * @return array<string, string|float>
+     */
+    private function said(array $params, WeatherUnits $units): array
+    {
+        $said = ['degrees' => $units->degrees(), 'speed' => $units->speed()];
+        foreach ($params as $name => $value) {
+            $said[$name] = match ($name) {
+                't', 'from', 'to', 'well_from', 'well_to' => $units->sayTemperature($value),
+                'delta' => $units->sayDifference($value),
+                'wind' => $units->saySpeed($value),
+                'most', 'least' => isset($params['wind']) ? $units->saySpeed($value) : $value,
+                default => $value,
+            };
+        }
+
+        return $said + ['ideal_low' => $units->sayDifference(2.0), 'ideal_high' => $units->sayDifference(8.0), 'too_dry' => $units->sayDifference(10.0)];
     }
 }

@@ -7,6 +7,7 @@ namespace Nebbia\Core\Judgement;
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Evidence\Evidence;
 use Nebbia\Core\Hour\Hour;
+use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Plant\Stage;
 
 /** All that matters beside mix and plant. What is not known is left out, and nothing is said of it. */
@@ -22,6 +23,7 @@ final readonly class Circumstances
      * @param  list<string>  $states  of STATES
      * @param  Water|null  $water  null for what a tap usually gives
      * @param  list<string>  $around  of AROUND
+     * @param  UnitSystem|null  $units  in which degrees and wind are said; metric if left out
      */
     public function __construct(
         public ?Stage $stage = null,
@@ -33,6 +35,7 @@ final readonly class Circumstances
         public History $history = new History,
         public Evidence $evidence = new Evidence,
         public array $around = [],
+        public ?UnitSystem $units = null,
     ) {}
 
     public function is(string $state): bool

@@ -12,7 +12,7 @@ final readonly class History
      * @param  int  $inARow  how often it has been sprayed with soap or oil since the last rinse, rain or two weeks of rest
      * @param  int  $thisSeason  how often it has been sprayed this year
      * @param  list<string>  $held  substances that the sprayer held last
-     * @param  bool  $rinsed  the sprayer has been rinsed since
+     * @param  bool|null  $rinsed  the sprayer has been rinsed since; null where nobody says
      * @param  bool  $washed  rain or a rinse has gone over the plant since
      */
     public function __construct(
@@ -20,7 +20,7 @@ final readonly class History
         public int $inARow = 0,
         public int $thisSeason = 0,
         public array $held = [],
-        public bool $rinsed = true,
+        public ?bool $rinsed = null,
         public bool $washed = false,
     ) {}
 }

@@ -6,6 +6,8 @@ namespace Nebbia\Core\Label;
 
 use DateInterval;
 use DateTimeImmutable;
+use Nebbia\Core\Care\CareNote;
+use Nebbia\Core\Care\CareNotes;
 use Nebbia\Core\Formulation\FinalStrength;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Hazard\Hazard;
@@ -47,7 +49,7 @@ final readonly class BottleLabel
             $madeAt,
             $keeping === null ? null : $madeAt->add(new DateInterval('PT'.(int) round($keeping->hours->likely * 60).'M')),
             $keeping?->said() ?? Message::of('storage.unknown'),
-            [...$cautions, Message::of('label.children')],
+            [...$cautions, ...array_map(static fn (CareNote $note): Message => $note->said(), (new CareNotes($knowledge))->forLabel($mix)), Message::of('label.children')],
         );
     }
 }

@@ -77,6 +77,12 @@ final readonly class Amount
         );
     }
 
+    /** k times as much in the same volume: shares and strengths grow too. */
+    public function strengthenedBy(BigRational $k): self
+    {
+        return self::between($this->low->multipliedBy($k)->simplified(), $this->likely->multipliedBy($k)->simplified(), $this->high->multipliedBy($k)->simplified(), $this->unit);
+    }
+
     /** @throws AmountException if the other is of another kind, or either too rough to be part of a sum */
     public function plus(self $other): self
     {

@@ -6,6 +6,7 @@ namespace Nebbia\Core\Steps;
 
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Steps\Rules\BaseFirst;
+use Nebbia\Core\Steps\Rules\CleanUp;
 use Nebbia\Core\Steps\Rules\CloseAndShake;
 use Nebbia\Core\Steps\Rules\LabelIt;
 use Nebbia\Core\Steps\Rules\LeadWithStops;
@@ -27,7 +28,7 @@ final readonly class StepPlanner
     {
         return new self([
             new LeadWithStops,
-            new Protect,
+            new Protect($knowledge),
             new SteepAndStrain,
             new ThinStocks,
             new BaseFirst,
@@ -36,6 +37,7 @@ final readonly class StepPlanner
             new CloseAndShake,
             new LabelIt,
             new WhileUsing($knowledge),
+            new CleanUp($knowledge),
         ]);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Tolerance;
 
+use Closure;
 use Nebbia\Core\Evidence\Learned;
 use Nebbia\Core\Evidence\Learner;
 use Nebbia\Core\Evidence\Observation;
@@ -12,6 +13,8 @@ use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Plant\Modifier;
+use Nebbia\Core\Plant\Plant;
+use Nebbia\Core\Plant\SensitivityGroup;
 use WeakMap;
 
 /**
@@ -104,28 +107,30 @@ final class Limits
         return array_values($held);
     }
 
-    /**
-     * A clean leaf speaks of each substance by itself; a hurt one of all that was on it, taken together.
-     */
     private function learned(Situation $situation, string $substance, float $careful): ?Learned
     {
         $seen = $situation->circumstances->evidence->of($substance);
-        if ($seen === [] || $careful <= 0.0) {
-            return null;
-        }
 
-        return $this->learner->learn($seen, function (Observation $one) use ($situation, $substance, $careful): float {
-            if ($one->score <= 1.0) {
-                return $one->strengths[$substance] / $careful;
-            }
-            $together = 0.0;
-            foreach ($one->strengths as $id => $strength) {
-                $threshold = $this->leaves->of($id);
-                $each = $threshold?->careful($situation->groupFor($threshold->listedAs)) ?? 0.0;
-                $together += $each > 0.0 ? $strength / $each : 0.0;
-            }
+        return $seen === [] || $careful <= 0.0 ? null : $this->learner->learn($seen, $this->ratio($situation->plant, $substance));
+    }
 
-            return $together;
-        });
+    /**
+     * How strong what was on a leaf was, 1 being the usual threshold: a clean leaf speaks of each substance by itself; a hurt one of all that was
+     * on it, taken together.
+     *
+     * @return Closure(Observation): float
+     */
+    public function ratio(?Plant $plant, string $substance): Closure
+    {
+        $of = function (string $id, float $strength) use ($plant): float {
+            $threshold = $this->leaves->of($id);
+            $careful = $threshold?->careful($plant?->groupFor($threshold->listedAs) ?? SensitivityGroup::Ordinary) ?? 0.0;
+
+            return $careful > 0.0 ? $strength / $careful : 0.0;
+        };
+
+        return fn (Observation $one): float => $this->learner->isClean($one)
+            ? $of($substance, $one->strengths[$substance] ?? 0.0)
+            : array_sum(array_map($of, array_keys($one->strengths), array_values($one->strengths)));
     }
 }

@@ -58,9 +58,9 @@ it('has no burden for one active alone, nor a limit where none is known', functi
 it('says in one sentence how a mix stands', function (array $lines, string $use, ?string $plant, string $says): void {
     expect(headline(Cases::body('1 L', $lines, 'final', $use), $plant))->toStartWith($says);
 })->with([
-    'all is well' => [[['liquid-castile-soap', '1 % w/v', '33 %']], 'foliar', 'broad-bean', 'Broad bean bears this.'],
-    'one thing to know' => [[['liquid-castile-soap', '1 % w/v', '33 %']], 'foliar', 'tomato', 'Tomato bears this, with one thing to know.'],
-    'more to know' => [[['liquid-castile-soap', '0.1 % w/v', '33 %']], 'foliar', 'tomato', 'Tomato bears this, with 2 things to know.'],
+    'all is well' => [[['liquid-castile-soap', '1 % w/v', '33 %']], 'foliar', 'broad-bean', 'Fine for broad bean.'],
+    'one thing to know' => [[['liquid-castile-soap', '1 % w/v', '33 %']], 'foliar', 'tomato', 'Fine for tomato. One thing to know.'],
+    'more to know' => [[['liquid-castile-soap', '0.1 % w/v', '33 %']], 'foliar', 'tomato', 'Fine for tomato. Two things to know.'],
     'careful' => [[['liquid-castile-soap', '1 % w/v', '33 %']], 'foliar', 'cherry', 'Potassium soap at 1.0 % w/v is strong for cherry'],
     'the danger before the plant' => [[['bleach', '1 mL', '5 %'], ['white-vinegar', '1 mL', '5 %']], 'foliar', 'rose', 'Never mix bleach with acetic acid'],
     'it burns' => [[['baking-soda', '2 %']], 'foliar', 'rose', 'Sodium bicarbonate at 2.0 % w/v will burn rose'],

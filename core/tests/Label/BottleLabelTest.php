@@ -62,7 +62,7 @@ it('bears the cautions of what is in it, and always that of children', function 
 ]);
 
 it('warns of nothing that is not there', function (): void {
-    expect(labelled([['baking-soda', '5 g']])->cautions)->toHaveCount(1);
+    expect(labelled([['baking-soda', '5 g']])->cautions)->toHaveCount(2);
 });
 
 it('says what it is for', function (string $use, string $said): void {

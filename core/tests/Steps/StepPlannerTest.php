@@ -51,7 +51,7 @@ function orderOf(array $steps): array
 it('goes from protection to the label, in the order of the rules', function (): void {
     $steps = stepsOf(Cases::body('1 L', [['garlic', '6 cloves'], ['liquid-castile-soap', '5 mL', '33 %']], units: 'metric'));
     expect(array_map(static fn (MixingStep $step): string => $step->kind, $steps))
-        ->toBe(['protect', 'crush', 'rest', 'steep', 'strain', 'base', 'extract', 'pour', 'level', 'mix', 'label', 'use'])
+        ->toBe(['protect', 'crush', 'rest', 'steep', 'strain', 'base', 'extract', 'pour', 'level', 'mix', 'label', 'use', 'clean'])
         ->and($steps[2]->timer?->minutes->likely)->toEqual(10.0)
         ->and($steps[3]->timer?->minutes->likely)->toEqual(720.0)
         ->and(toldOf($steps))->toContain('finer than the 0.4 mm of Pump bottle');

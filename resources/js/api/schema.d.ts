@@ -372,6 +372,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/plantings/{planting}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showLooks"];
+        put?: never;
+        post: operations["addLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/looks/{look}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["answerLook"];
+        post?: never;
+        delete: operations["deleteLook"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/applications": {
         parameters: {
             query?: never;
@@ -494,6 +526,22 @@ export interface paths {
         get: operations["exportShopping"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bottle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readBottle"];
         delete?: never;
         options?: never;
         head?: never;
@@ -836,14 +884,51 @@ export interface paths {
         patch: operations["updateTrouble"];
         trace?: never;
     };
+    "/api/grounds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listGrounds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        HereAndNow: {
+            /** @description As typed, °C or °F by the garden's units. */
+            temperature?: string | null;
+            humidity?: string | null;
+            /** @description km/h or mph by the garden's units. */
+            wind?: string | null;
+            /** @description Hours until it rains. */
+            rain_in?: string | null;
+            sun_soon?: boolean;
+            bees_about?: boolean;
+            states?: ("drought" | "new" | "soft-growth" | "hardened" | "in-flower" | "sick")[];
+            /** @enum {string} */
+            water?: "tap" | "rain" | "distilled";
+            /** @description Rain or a rinse has been over the plant since. */
+            washed?: boolean;
+            /** @description The sprayer has been rinsed. */
+            rinsed?: boolean | null;
+        };
         BenchRequest: {
             recipe: components["schemas"]["RecipeBody"];
             sprayer_id?: string | null;
             planting_id?: string | null;
+            now?: components["schemas"]["HereAndNow"];
+            /** @description By which all that is added is made stronger. */
+            factor?: number;
             /** @description Final volume wanted, as typed. */
             volume?: string | null;
         };
@@ -892,6 +977,27 @@ export interface components {
             /** @description What was used, as typed; the planned volume if left out. */
             volume?: string | null;
             by?: string | null;
+            note?: string | null;
+        };
+        LookAnswer: {
+            version: number;
+            /** @description 0 none to 10 dead. */
+            score: number;
+            note?: string | null;
+        };
+        NewLook: {
+            /** @enum {string} */
+            kind: "patch" | "whole";
+            recipe_id?: string | null;
+            /** @description The logged round that did it. */
+            application_id?: string | null;
+            /** @description Of the full strength, above 0 up to 1. */
+            fraction?: number | null;
+            leaves?: number | null;
+            /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
+            put_on_at?: string | null;
+            /** @description 0 none to 10 dead; left out where it is still to be looked at. */
+            score?: number | null;
             note?: string | null;
         };
         MoveRound: {
@@ -944,6 +1050,12 @@ export interface components {
             harvest_on?: string | null;
             /** Format: date */
             new_until?: string | null;
+            states?: ("soft-growth" | "hardened" | "sick")[] | null;
+            /**
+             * Format: date
+             * @description Planted, potted or moved on that day.
+             */
+            moved_on?: string | null;
             /** @enum {string} */
             value?: "replaceable" | "dear" | "irreplaceable";
             note?: string | null;
@@ -1036,6 +1148,7 @@ export interface components {
             /** @enum {string} */
             theme: "auto" | "light" | "dark";
             currency?: string;
+            around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
         };
         SkipRound: {
             version: number;
@@ -1181,6 +1294,8 @@ export interface components {
             cost: components["schemas"]["Cost"];
             /** @description Bottles that can stand in for the base. */
             base_offers: components["schemas"]["Offer"][];
+            burden_range: components["schemas"]["Interval"] | null;
+            safety: components["schemas"]["Safety"] | null;
         };
         /** @description A measure that can be made one's own. */
         CalibrationChoice: {
@@ -1190,6 +1305,15 @@ export interface components {
             take: number;
             /** @description What is taken where it is not measured. */
             usual: string;
+        };
+        /** @description Something to mind for people, animals, water or soil. */
+        Care: {
+            id: string;
+            /** @enum {string} */
+            moment: "handle" | "spray" | "after";
+            /** @enum {string} */
+            who: "people" | "pets" | "bees" | "water" | "soil" | "kitchen" | "law";
+            said: string;
         };
         Cause: {
             target: string;
@@ -1391,6 +1515,8 @@ export interface components {
             basis: string;
             sure: string;
             substances: string[];
+            /** @description What it rests on, by its id on the page that says why. */
+            ground: string;
         };
         /** @description How a mix sits in a sprayer. */
         Fit: {
@@ -1425,6 +1551,18 @@ export interface components {
             /** @enum {string} */
             theme: "auto" | "light" | "dark";
             currency: string;
+            /** @description Who and what is about. */
+            around: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
+        };
+        /** @description A rule, and what it rests on. */
+        Ground: {
+            id: string;
+            topic: string;
+            topic_name: string;
+            title: string;
+            text: string;
+            basis: string;
+            sure: string;
         };
         /** @description What a sprayer held last. */
         Held: {
@@ -1444,11 +1582,62 @@ export interface components {
             /** Format: float */
             high: number;
         };
+        /** @description What an ingredient is there for, and whether it does it. */
+        Job: {
+            /** @description Of the recipe; null for the base. */
+            line: number | null;
+            ingredient: string;
+            /** @enum {string} */
+            pull: "pulls" | "helps" | "weak" | "over" | "idle" | "against" | "unknown";
+            job: string;
+            said: string;
+        };
         /** @description What there is to choose from. */
         Knowledge: {
             ingredients: components["schemas"]["IngredientChoice"][];
             plants: components["schemas"]["Choice"][];
             targets: components["schemas"]["Choice"][];
+        };
+        /** @description What a class of things on labels means for what lives. */
+        LabelClass: {
+            class: string;
+            name: string;
+            leaves: string;
+            bees: string;
+            soil: string;
+            pond: string;
+        };
+        /** @description One thing that a label names, and where it stands in the text (Unicode code points). */
+        LabelPart: {
+            text: string;
+            name: string | null;
+            /** @description soap, detergent, surfactant, solvent, acid, alkali, oxidiser, biocide, perfume, dye, salt, thickener, softener, oil, water, plant, additive or unknown */
+            class: string;
+            class_name: string;
+            start: number;
+            end: number;
+            /** @description Its share, where the label bounds it. */
+            share: string | null;
+            /** @description Read through a slip of the pen. */
+            guessed: boolean;
+        };
+        /** @description What a bottle's list of contents says. */
+        LabelReading: {
+            /** @enum {string} */
+            verdict: "soap" | "detergent" | "mixed" | "unclear";
+            said: string;
+            because: string;
+            advice: string;
+            parts: components["schemas"]["LabelPart"][];
+            /** @description What each class that is on it means. */
+            classes: components["schemas"]["LabelClass"][];
+            findings: components["schemas"]["Finding"][];
+            /** @description Of true soap, in words, where the label bounds it. */
+            soap: string | null;
+            /** @description The ingredient it can be kept as in the pantry. */
+            ingredient: string | null;
+            ingredient_name: string | null;
+            strength: string | null;
         };
         /** @description What belongs on the bottle. */
         Label: {
@@ -1459,6 +1648,24 @@ export interface components {
             use_by: string | null;
             keeps: string;
             cautions: string[];
+        };
+        /** @description How to try a mix on a few leaves, from weak to full strength. */
+        Ladder: {
+            /** @description Why it is proposed; null where it need not be. */
+            proposed: string | null;
+            steps: components["schemas"]["LadderStep"][];
+            /** @description What to look for. */
+            looks: string[];
+        };
+        LadderStep: {
+            /**
+             * Format: float
+             * @description Of the full strength.
+             */
+            fraction: number;
+            /** Format: float */
+            wait_hours: number;
+            said: string;
         };
         /** @description What goes into the vessel, in mixing order. A solid adds no volume. */
         Layer: {
@@ -1474,6 +1681,34 @@ export interface components {
              */
             from_ml: number;
             how: string;
+        };
+        /** @description What own looks have made of a threshold. */
+        Learned: {
+            name: string;
+            unit: string;
+            /**
+             * Format: float
+             * @description Careful from, by our figures.
+             */
+            prior: number;
+            /**
+             * Format: float
+             * @description Careful from, by our figures and what was seen.
+             */
+            careful: number;
+            /** Format: float */
+            factor: number;
+            range: components["schemas"]["Interval"];
+            looks: number;
+        };
+        /** @description What becomes of one substance, g per 100 mL. */
+        Left: {
+            name: string;
+            /** Format: float */
+            before: number;
+            after: components["schemas"]["Interval"];
+            /** @description Both, in words. */
+            said: string;
         };
         /** @description A mark up the side of the vessel, in the gardener's units. */
         LevelMark: {
@@ -1513,6 +1748,61 @@ export interface components {
             /** Format: float */
             mass_g: number | null;
             group: string;
+        };
+        /** @description One look at leaves, or one that is still to come. */
+        Look: {
+            id: string;
+            version: number;
+            /** @enum {string} */
+            kind: "patch" | "whole";
+            recipe: string | null;
+            recipe_id: string | null;
+            /**
+             * Format: float
+             * @description Of the full strength.
+             */
+            fraction: number;
+            /** @description Strengths that were on the leaves, in words. */
+            strengths: string;
+            leaves: number | null;
+            /** Format: date-time */
+            put_on_at: string;
+            /** Format: date-time */
+            look_at: string | null;
+            is_due: boolean;
+            /** Format: date-time */
+            seen_at: string | null;
+            /** Format: float */
+            score: number | null;
+            note: string | null;
+            /** @description What to do now; null while it is still to be looked at. */
+            advice: string | null;
+            advice_because: string | null;
+            /** @description next, done, enough, weaker or stop */
+            advice_id: string | null;
+            /**
+             * Format: float
+             * @description The next step, of the full strength.
+             */
+            next_fraction: number | null;
+        };
+        /** @description The story of a planting's leaves: test patches, injuries, and what they have taught. */
+        Looks: {
+            planting: components["schemas"]["Planting"];
+            looks: components["schemas"]["Look"][];
+            learned: components["schemas"]["Learned"][];
+            /** @description Logged rounds on it that an injury may be put to. */
+            rounds: {
+                id: string;
+                what: string;
+            }[];
+        };
+        /** @description Something that was not put in, and is there now. */
+        Made: {
+            name: string;
+            /** Format: float */
+            grams_per_litre: number;
+            said: string;
         };
         /** @description A mix to be made, step by step. */
         MixingPlan: {
@@ -1642,6 +1932,16 @@ export interface components {
             minute: string | null;
             held: components["schemas"]["Held"] | null;
         };
+        /** @description How acid or alkaline a mix is, at 25 °C; an estimate. */
+        Ph: {
+            ph: components["schemas"]["Interval"];
+            /**
+             * Format: float
+             * @description With the gas still in it.
+             */
+            closed: number | null;
+            said: string;
+        };
         /** @description What the rest of a course costs. */
         PlanCost: {
             recipe: string;
@@ -1700,6 +2000,12 @@ export interface components {
             /** Format: date */
             retired_on: string | null;
             retired_why: string | null;
+            states: ("soft-growth" | "hardened" | "sick")[];
+            /**
+             * Format: date
+             * @description Planted, potted or moved on that day.
+             */
+            moved_on: string | null;
         };
         /** @description A planting at a glance. */
         PlotPlanting: {
@@ -1881,6 +2187,26 @@ export interface components {
             /** Format: date-time */
             applied_at: string | null;
         };
+        /** @description What is in the bottle after mixing, what each ingredient does, where it tips over, and what to mind. */
+        Safety: {
+            ph: components["schemas"]["Ph"] | null;
+            /** @description Why no pH is given. */
+            why_no_ph: string | null;
+            left: components["schemas"]["Left"][];
+            made: components["schemas"]["Made"][];
+            jobs: components["schemas"]["Job"][];
+            tipping: components["schemas"]["Tipping"] | null;
+            ladder: components["schemas"]["Ladder"] | null;
+            care: components["schemas"]["Care"][];
+            /** @description What beside recipe and plant was taken into account. */
+            known: string[];
+            /** @description A RecipeBody: the recipe with all that is added made stronger, where that was asked. */
+            strengthened: Record<string, never> | null;
+        };
+        SavedLook: {
+            looks: components["schemas"]["Looks"];
+            change: components["schemas"]["Change"];
+        };
         SavedOwnMeasure: {
             ownMeasure: components["schemas"]["OwnMeasure"];
             change: components["schemas"]["Change"];
@@ -2049,6 +2375,18 @@ export interface components {
             sure: string | null;
             every_days: number | null;
             times: number | null;
+        };
+        /** @description By which factor on all that is added a mix begins to work, needs care, and burns. */
+        Tipping: {
+            /** Format: float */
+            works: number | null;
+            /** Format: float */
+            careful: number | null;
+            /** Format: float */
+            stop: number | null;
+            /** @description What gets there first; null where it is all together. */
+            careful_by: string | null;
+            stop_by: string | null;
         };
         Today: {
             /** Format: date */
@@ -3456,6 +3794,196 @@ export interface operations {
             };
         };
     };
+    showLooks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                planting: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Looks"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    addLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                planting: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLook"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedLook"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    answerLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                look: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookAnswer"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedLook"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    deleteLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                look: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
     listApplications: {
         parameters: {
             query?: {
@@ -3987,6 +4515,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    readBottle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelReading"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
                 };
             };
         };
@@ -5201,6 +5771,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    listGrounds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ground"][];
                 };
             };
         };

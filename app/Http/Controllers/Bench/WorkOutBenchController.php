@@ -20,6 +20,6 @@ final class WorkOutBenchController extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/bench', operationId: 'workOut', requestBody: new Body(BenchRequest::class), responses: [new Ok(BenchResource::class)])]
     public function __invoke(BenchRequest $request, Garden $garden, WorkOutBench $bench): JsonResponse
     {
-        return $this->json($bench($garden, $request->body(), $request->sprayer($garden), $request->planting($garden), $request->volume()));
+        return $this->json($bench($garden, $request->body(), $request->sprayer($garden), $request->planting($garden), $request->volume(), $request->now($garden), $request->factor()));
     }
 }

@@ -4,15 +4,25 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Steps\Rules;
 
+use Nebbia\Core\Care\CareNote;
+use Nebbia\Core\Care\CareNotes;
 use Nebbia\Core\Hazard\Hazard;
+use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Steps\MixingStep;
 use Nebbia\Core\Steps\StepRule;
 use Nebbia\Core\Steps\Work;
 
 /** Goggles, gloves, fresh air: before the first bottle is opened. */
-final class Protect implements StepRule
+final readonly class Protect implements StepRule
 {
+    private CareNotes $care;
+
+    public function __construct(Knowledge $knowledge)
+    {
+        $this->care = new CareNotes($knowledge);
+    }
+
     private const ORDER = ['goggles', 'gloves', 'air', 'flames', 'children', 'pets'];
 
     public function steps(Work $work): iterable
@@ -31,7 +41,10 @@ final class Protect implements StepRule
         }
 
         yield MixingStep::of(
-            'protect', Message::of('step.protect'), $said, array_values(array_map(static fn (Hazard $hazard): Message => $hazard->said(), $hazards)),
+            'protect', Message::of('step.protect'), $said, [
+                ...array_values(array_map(static fn (Hazard $hazard): Message => $hazard->said(), $hazards)),
+                ...array_map(static fn (CareNote $note): Message => $note->said(), $this->care->of($work->mix, 'handle', isHazardous: true, isShort: true)),
+            ],
         );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Steps\Rules;
 
+use Nebbia\Core\Care\CareNote;
+use Nebbia\Core\Care\CareNotes;
 use Nebbia\Core\Formulation\UseOfSpray;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Message;
@@ -14,7 +16,12 @@ use Nebbia\Core\Steps\Work;
 /** What the use asks for: shaking while spraying, contact time on tools, water after a drench. */
 final readonly class WhileUsing implements StepRule
 {
-    public function __construct(private Knowledge $knowledge) {}
+    private CareNotes $care;
+
+    public function __construct(private Knowledge $knowledge)
+    {
+        $this->care = new CareNotes($knowledge);
+    }
 
     public function steps(Work $work): iterable
     {
@@ -29,6 +36,7 @@ final readonly class WhileUsing implements StepRule
                 $work->has('extract', 'milk') => Message::of('step.shake-now-and-then'),
                 default => null,
             },
+            array_map(static fn (CareNote $note): Message => $note->said(), $this->care->of($work->mix, 'spray')),
         );
     }
 

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\CareResource;
+use App\Http\Resources\IntervalResource;
+use App\Http\Resources\JobResource;
+use App\Http\Resources\LadderResource;
+use App\Http\Resources\LadderStepResource;
+use App\Http\Resources\LeftResource;
+use App\Http\Resources\MadeResource;
+use App\Http\Resources\PhResource;
+use App\Http\Resources\SafetyResource;
+use App\Http\Resources\TippingResource;
+use App\Models\Planting;
+use Nebbia\Core\Care\CareNote;
+use Nebbia\Core\Care\CareNotes;
+use Nebbia\Core\Chemistry\Made;
+use Nebbia\Core\Evidence\PatchLadder;
+use Nebbia\Core\Evidence\PatchStep;
+use Nebbia\Core\Job\IngredientJob;
+use Nebbia\Core\Job\JobAssessor;
+use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Message;
+use Nebbia\Core\Tolerance\Tipping;
+
+/** Puts into words what a mix becomes, what its parts do, and what to mind with it. */
+final readonly class DescribeSafety
+{
+    public function __construct(
+        private Knowledge $knowledge,
+        private Catalogue $catalogue,
+        private JobAssessor $jobs,
+        private CareNotes $care,
+    ) {}
+
+    /** @param  array<string, mixed>|null  $strengthened  nebbia.recipe/1 */
+    public function __invoke(Situation $situation, HereAndNow $now, ?Planting $planting, ?array $strengthened): SafetyResource
+    {
+        $aftermath = $situation->mix->aftermath;
+        $tipping = Tipping::of($situation, $this->knowledge);
+
+        return new SafetyResource(
+            $aftermath === null ? null : PhResource::of($aftermath),
+            $aftermath?->whyNoPh === null ? null : $this->catalogue->sentence($aftermath->whyNoPh),
+            $this->left($situation),
+            array_map(fn (Made $made): MadeResource => new MadeResource($this->catalogue->say($made->name()), $made->gramsPerLitre, ($made->isLikely ? '' : 'up to ').KitchenFraction::figures($made->gramsPerLitre).' g/L'), $aftermath->made ?? []),
+            array_map(fn (IngredientJob $job): JobResource => new JobResource($job->line, $job->ingredient, $job->pull->value, $this->catalogue->say($job->job), $this->catalogue->say($job->said)), $this->jobs->assess($situation)),
+            $tipping === null ? null : new TippingResource($tipping->works, $tipping->careful, $tipping->stop, $tipping->carefulBy, $tipping->stopBy),
+            $this->ladder($situation, $planting),
+            array_map(fn (CareNote $note): CareResource => new CareResource($note->id, $note->moment, $note->who, $this->catalogue->say($note->said())), $this->care->of($situation->mix)),
+            $this->known($situation, $now),
+            $strengthened,
+        );
+    }
+
+    /** @return list<LeftResource> of those that are not what went in */
+    private function left(Situation $situation): array
+    {
+        $aftermath = $situation->mix->aftermath;
+        $left = [];
+        foreach ($aftermath->left ?? [] as $id => $after) {
+            $before = $aftermath->before[$id]->likely ?? 0.0;
+            if (abs($after->likely - $before) > 0.005 * max($before, $after->likely)) {
+                $n = KitchenFraction::figures(...);
+                $left[] = new LeftResource($this->knowledge->substance($id)->name, $before, IntervalResource::of($after), $n($before).' → '.$n($after->likely).' % w/v');
+            }
+        }
+
+        return $left;
+    }
+
+    private function ladder(Situation $situation, ?Planting $planting): ?LadderResource
+    {
+        if (! $situation->mix->recipe->use->wetsLeaves()) {
+            return null;
+        }
+        $ladder = PatchLadder::of($situation->mix, $this->knowledge, $situation->circumstances->hour?->temperature);
+
+        return new LadderResource(
+            $this->proposal($situation, $ladder, $planting),
+            array_map(fn (PatchStep $step): LadderStepResource => new LadderStepResource($step->fraction, $step->waitHours, $this->catalogue->say(Message::of('patch.step', [
+                'percent' => round(100.0 * $step->fraction), 'low' => $ladder->leaves->low, 'high' => $ladder->leaves->high, 'hours' => $step->waitHours,
+            ]))), $ladder->steps),
+            array_map($this->catalogue->say(...), $ladder->looks),
+        );
+    }
+
+    private function proposal(Situation $situation, PatchLadder $ladder, ?Planting $planting): ?string
+    {
+        if ($planting === null) {
+            return null;
+        }
+        if ($ladder->steps === []) {
+            return $this->catalogue->sentence(Message::of('patch.never'));
+        }
+        $isNew = false;
+        foreach ($situation->mix->strengths as $strength) {
+            $id = $strength->substance->id;
+            $isNew = $isNew || (! isset($situation->circumstances->history->daysSince[$id]) && $situation->circumstances->evidence->of($id) === []);
+        }
+        $params = ['plant' => $planting->name];
+
+        return match (true) {
+            $isNew => $this->catalogue->sentence(Message::of('patch.first-use', $params)),
+            $situation->mix->worst()->rank() >= Severity::Caution->rank() => $this->catalogue->sentence(Message::of('patch.strong', $params)),
+            default => null,
+        };
+    }
+
+    /** @return list<string> */
+    private function known(Situation $situation, HereAndNow $now): array
+    {
+        $circumstances = $situation->circumstances;
+        $known = [];
+        if ($circumstances->water !== null && $situation->mix->recipe->liquid->group === 'water') {
+            $known[] = $this->catalogue->say(Message::of('known.water', ['kind' => $now->water ?? 'tap', 'hardness' => round($circumstances->water->hardness->likely)]));
+        }
+        foreach ($circumstances->states as $state) {
+            $known[] = $this->catalogue->say(Message::of("known.$state"));
+        }
+        if ($circumstances->stage !== null && $situation->plant !== null) {
+            $known[] = $this->catalogue->say(Message::of('known.stage', ['stage' => $circumstances->stage->value]));
+        }
+        $last = $circumstances->history->daysSince === [] ? null : min($circumstances->history->daysSince);
+        if ($last !== null) {
+            $known[] = $this->catalogue->say(Message::of('known.last', ['days' => (int) floor($last)]));
+        }
+        $looks = count($circumstances->evidence->observations);
+
+        return $looks === 0 ? $known : [...$known, $this->catalogue->say(Message::of('known.looks', ['n' => $looks]))];
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\FindingResource;
+use App\Http\Resources\LabelClassResource;
+use App\Http\Resources\LabelPartResource;
+use App\Http\Resources\LabelReadingResource;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Bottle\LabelFindings;
+use Nebbia\Core\Bottle\LabelReader;
+use Nebbia\Core\Bottle\Part;
+use Nebbia\Core\Bottle\PartClass;
+use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Message;
+
+/** A bottle's list of contents, read and put into words. */
+final readonly class ReadBottle
+{
+    public function __construct(private LabelReader $reader, private Knowledge $knowledge, private Catalogue $catalogue) {}
+
+    /** @throws BadInput naming `text` */
+    public function __invoke(string $text): LabelReadingResource
+    {
+        $label = $this->reader->read($text);
+
+        return new LabelReadingResource(
+            $label->verdict->value,
+            $this->catalogue->say(Message::of("bottle.verdict.{$label->verdict->value}")),
+            $this->catalogue->say($label->because),
+            $this->catalogue->say(Message::of("bottle.advice.{$label->verdict->value}")),
+            array_map(fn (Part $part): LabelPartResource => new LabelPartResource($part->text, $part->name, $part->class->value, $this->catalogue->say($part->class->name()), $part->start, $part->end, self::share($part->share), $part->isGuess), $label->parts),
+            array_map(fn (PartClass $class): LabelClassResource => new LabelClassResource(
+                $class->value, $this->catalogue->say($class->name()), $this->catalogue->say($class->meansFor('leaves')), $this->catalogue->say($class->meansFor('bees')),
+                $this->catalogue->say($class->meansFor('soil')), $this->catalogue->say($class->meansFor('pond')),
+            ), $label->classes()),
+            array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), LabelFindings::of($label)),
+            self::share($label->soap),
+            $label->ingredient,
+            $label->ingredient === null ? null : $this->knowledge->ingredient($label->ingredient)->name,
+            $label->strength(),
+        );
+    }
+
+    private static function share(?Interval $share): ?string
+    {
+        $n = KitchenFraction::figures(...);
+
+        return match (true) {
+            $share === null => null,
+            $share->isExact() => $n($share->likely).' %',
+            $share->low <= 0.0 => 'under '.$n($share->high).' %',
+            $share->high >= 100.0 => $n($share->low).' % and more',
+            default => $n($share->low).' to '.$n($share->high).' %',
+        };
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Look;
+
+use App\Actions\Past;
+use App\Actions\ShowLooks;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\LookAnswerRequest;
+use App\Http\Resources\ChangeResource;
+use App\Http\Resources\SavedLook;
+use App\Models\Garden;
+use App\Models\Look;
+use App\OpenApi\Body;
+use App\OpenApi\Ok;
+use App\Undo\ChangeRecorder;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** What was seen on the leaves. */
+final class AnswerLook extends Controller
+{
+    #[OA\Put(path: '/api/gardens/{garden}/looks/{look}', operationId: 'answerLook', requestBody: new Body(LookAnswerRequest::class), responses: [new Ok(SavedLook::class)])]
+    public function __invoke(LookAnswerRequest $request, Garden $garden, Look $look, ShowLooks $show, ChangeRecorder $recorder, Past $past): JsonResponse
+    {
+        $attributes = ['score' => (float) $request->input('score'), 'note' => $request->filled('note') ? $request->string('note')->toString() : $look->note, 'seen_at' => CarbonImmutable::now()];
+        $look->refuseStale($request->integer('version'), $attributes, $look);
+        [, $change] = $recorder->record($garden, 'Look written down', static fn () => $look->update($attributes));
+        $past->forget($garden);
+        $planting = $garden->plantings()->with('zone')->findOrFail($look->planting_id);
+
+        return $this->json(new SavedLook($show($garden, $planting), ChangeResource::of($change)));
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Why;
+
+use App\Http\Controllers\Controller;
+use App\Http\Resources\GroundResource;
+use App\OpenApi\Ok;
+use Illuminate\Http\JsonResponse;
+use Nebbia\Core\Ground\Ground;
+use Nebbia\Core\Ground\Grounds;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Message;
+use OpenApi\Attributes as OA;
+
+/** All rules with what they rest on. */
+final class ListGrounds extends Controller
+{
+    #[OA\Get(path: '/api/grounds', operationId: 'listGrounds', responses: [new Ok(GroundResource::class, list: true)])]
+    public function __invoke(Grounds $grounds, Catalogue $catalogue): JsonResponse
+    {
+        return $this->json(array_map(static fn (Ground $ground): GroundResource => new GroundResource(
+            $ground->id, $ground->topic->value, $catalogue->sentence(Message::of("ground.topic.{$ground->topic->value}")), $catalogue->sentence($ground->title), $catalogue->sentence($ground->text), $ground->basis, $ground->sure,
+        ), $grounds->all()));
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Hour;
+
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Measure\UnitSystem;
+
+/** Reads an hour as it was typed in: numbers with a point or a comma, in the gardener's own units; empty where nothing is known. */
+final class HourReader
+{
+    /**
+     * @param  array<string, string|null>  $typed  temperature, humidity, wind, rain_in
+     * @return Hour|null null where nothing at all was said
+     *
+     * @throws BadInput naming the field
+     */
+    public static function read(array $typed, bool $sunSoon, bool $beesAbout, ?UnitSystem $system): ?Hour
+    {
+        $units = WeatherUnits::of($system);
+        $numbers = [];
+        foreach (['temperature', 'humidity', 'wind', 'rain_in'] as $field) {
+            $numbers[$field] = self::number($field, $typed[$field] ?? null);
+        }
+        if (array_filter($numbers, static fn (?float $one): bool => $one !== null) === [] && ! $sunSoon && ! $beesAbout) {
+            return null;
+        }
+
+        return Hour::of(
+            $numbers['temperature'] === null ? null : $units->temperature($numbers['temperature']),
+            $numbers['humidity'],
+            $numbers['wind'] === null ? null : $units->windSpeed($numbers['wind']),
+            $numbers['rain_in'],
+            $sunSoon,
+            $beesAbout,
+        );
+    }
+
+    private static function number(string $field, ?string $text): ?float
+    {
+        $text = str_replace([',', '−'], ['.', '-'], trim($text ?? ''));
+        if ($text === '') {
+            return null;
+        }
+
+        return preg_match('/^-?\d{1,4}(?:\.\d{1,6})?$/', $text) === 1 ? (float) $text : throw HourException::unreadable($field, $text);
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Garden;
+use App\Models\Look;
+use Carbon\CarbonImmutable;
+
+/** @return array<string, mixed> */
+function soapOf(string $percent): array
+{
+    return [
+        'format' => 'nebbia.recipe/1', 'name' => 'Soap', 'use' => 'foliar', 'units' => 'metric', 'base' => ['amount' => '1 L', 'basis' => 'final', 'liquid' => 'water'],
+        'ingredients' => [['ingredient' => 'liquid-castile-soap', 'amount' => "$percent %", 'strength' => '30 %']],
+    ];
+}
+
+/**
+ * @param  array<string, mixed>  $more
+ * @return array<string, mixed>
+ */
+function benched(Garden $garden, array $recipe, array $more = []): array
+{
+    return test()->postJson(at($garden, 'bench'), ['recipe' => $recipe] + $more)->assertOk()->json();
+}
+
+describe('the bench', function (): void {
+    it('judges by the hour that is typed in, in the garden\'s own units', function (): void {
+        $garden = demo();
+        $hour = ['temperature' => '31,5', 'humidity' => '50', 'wind' => '6', 'rain_in' => ''];
+        $planting = plantingOf($garden, 'broad-bean')->id;
+        $bench = benched($garden, soapOf('0.6'), ['planting_id' => $planting, 'now' => $hour]);
+        expect(array_column($bench['findings'], 'what'))->toContain('Too hot to spray: 31.5 °C.');
+        // 68 °F are 20 °C
+        $garden->update(['units' => 'us']);
+        $bench = benched($garden, soapOf('0.6'), ['planting_id' => $planting, 'now' => ['temperature' => '92', 'wind' => '11'] + $hour]);
+        expect(implode(' ', array_column($bench['findings'], 'what')))->toContain('Too hot to spray: 92 °F.')->toContain('Too windy: 11 mph.')
+            ->and(implode(' ', array_column($bench['findings'], 'because')))->toContain('Up to 84.2 °F')->toContain('Above 9.3 mph');
+        expect(array_column(benched($garden, soapOf('0.6'), ['planting_id' => $planting, 'now' => ['temperature' => '68'] + $hour])['findings'], 'rule'))->not->toContain('hour');
+    });
+
+    it('names the field of the hour that cannot be', function (array $now, string $field): void {
+        $this->postJson(at(demo(), 'bench'), ['recipe' => soapOf('1'), 'now' => $now])->assertUnprocessable()->assertJsonValidationErrors([$field]);
+    })->with([[['temperature' => 'warm'], 'now.temperature'], [['humidity' => '140'], 'now.humidity'], [['wind' => '-3'], 'now.wind'], [['rain_in' => '1e3'], 'now.rain_in']]);
+
+    it('stops for a thirsty plant, and minds what a gardener says of it', function (): void {
+        $garden = demo();
+        $planting = plantingOf($garden, 'broad-bean')->id;
+        expect(benched($garden, soapOf('0.6'), ['planting_id' => $planting, 'now' => ['states' => ['drought']]])['severity'])->toBe('stop')
+            // 1 % on seedlings: careful from 0.75
+            ->and(benched($garden, soapOf('1'), ['planting_id' => $planting, 'now' => ['states' => ['new']]])['strengths'][0]['careful'])->toBe(0.75);
+    });
+
+    it('minds a planting that was moved within the week, and no longer', function (): void {
+        $garden = demo();
+        $planting = plantingOf($garden, 'broad-bean');
+        $careful = fn (): float => benched($garden, soapOf('1'), ['planting_id' => $planting->id])['strengths'][0]['careful'];
+        expect($careful())->toBe(1.5);
+        $planting->update(['moved_on' => CarbonImmutable::now()->subDays(3)->toDateString()]);
+        expect($careful())->toBe(0.75);
+        $planting->update(['moved_on' => CarbonImmutable::now()->subDays(9)->toDateString()]);
+        expect($careful())->toBe(1.5);
+    });
+
+    it('shows what is in the bottle afterwards, and by which water', function (): void {
+        $garden = demo();
+        $body = soapOf('1');
+        $body['ingredients'][] = ['ingredient' => 'white-vinegar', 'amount' => '0.1 %', 'strength' => '5 %'];
+        $safety = benched($garden, $body, ['now' => ['water' => 'distilled']])['safety'];
+        // 16.652 of 31.196 mmol of soap are split: 0.466 % left
+        expect($safety['left'][0]['said'])->toContain('0.466')->and(array_column($safety['made'], 'name'))->toContain('curds of fatty acid')->not->toContain('soap scum')
+            ->and(array_column($safety['jobs'], 'pull'))->toBe(['against', 'against'])->and($safety['known'])->toContain('distilled water');
+        expect(array_column(benched($garden, $body)['safety']['made'], 'name'))->toContain('soap scum');
+    });
+
+    it('tells where it tips over, and works it out that much stronger', function (): void {
+        $garden = demo();
+        $planting = plantingOf($garden, 'broad-bean')->id;
+        $bench = benched($garden, soapOf('1'), ['planting_id' => $planting]);
+        expect($bench['safety']['tipping'])->toMatchArray(['careful' => 1.5, 'stop' => 3])->and($bench['safety']['strengthened'])->toBeNull();
+        $stronger = benched($garden, soapOf('1'), ['planting_id' => $planting, 'factor' => 1.6]);
+        expect($stronger['severity'])->toBe('caution')->and($stronger['safety']['strengthened']['ingredients'][0]['amount'])->toBe('1.6 %')
+            ->and($stronger['strengths'][0]['strength']['likely'])->toEqualWithDelta(1.6, 1e-6);
+    });
+
+    it('knows what plants and sprayers had before', function (): void {
+        $garden = demo();
+        $planting = plantingOf($garden, 'broad-bean');
+        $sprayer = $garden->sprayers()->firstOrFail();
+        $garden->applications()->create([
+            'applied_at' => CarbonImmutable::now()->subDays(5), 'volume_ml' => 500.0, 'snapshot' => [], 'doses' => ['sulfur' => 0.2, 'hypochlorite' => 0.1], 'planting_ids' => [$planting->id], 'sprayer_id' => $sprayer->id,
+        ]);
+        $oil = soapOf('0.2');
+        $oil['ingredients'][] = ['ingredient' => 'vegetable-oil', 'amount' => '1 % v/v'];
+        $rules = fn (array $now = []): array => array_column(benched($garden, $oil, ['planting_id' => $planting->id, 'sprayer_id' => $sprayer->id, 'now' => $now])['findings'], 'severity', 'ground');
+        expect($rules())->toMatchArray(['spacing.oil-sulfur' => 'caution', 'pair.bleach-organics' => 'stop'])
+            ->and($rules(['rinsed' => true]))->not->toHaveKey('pair.bleach-organics');
+    });
+
+    it('minds the cat when it is told of one', function (): void {
+        $garden = demo();
+        $oil = soapOf('0.6');
+        $oil['ingredients'][] = ['ingredient' => 'tea-tree-oil', 'amount' => '0.05 % v/v'];
+        $orchid = plantingOf($garden, 'moth-orchid')->id;
+        expect(benched($garden, $oil, ['planting_id' => $orchid])['severity'])->toBe('stop');
+        $garden->update(['around' => []]);
+        expect(array_column(benched($garden, $oil, ['planting_id' => $orchid])['findings'], 'rule'))->not->toContain('care');
+    });
+});
+
+describe('looks at leaves', function (): void {
+    it('proposes a test patch for a first use, climbs the ladder, and can be undone', function (): void {
+        $garden = demo();
+        $planting = plantingOf($garden, 'bay');
+        $recipe = $garden->recipes()->where('name', 'Evening soap')->firstOrFail();
+        $ladder = benched($garden, $recipe->body, ['planting_id' => $planting->id])['safety']['ladder'];
+        expect($ladder['proposed'])->toContain('first use')->and(array_column($ladder['steps'], 'fraction'))->toEqual([0.5, 1]);
+        $path = "plantings/$planting->id/looks";
+        $saved = $this->postJson(at($garden, $path), ['kind' => 'patch', 'recipe_id' => $recipe->id, 'fraction' => 0.5, 'leaves' => 4])->assertCreated()->json();
+        $look = $saved['looks']['looks'][0];
+        expect($look['score'])->toBeNull()->and($look['is_due'])->toBeFalse()->and($look['strengths'])->toContain('potassium soap 0.48');
+        $answered = $this->putJson(at($garden, "looks/{$look['id']}"), ['version' => 1, 'score' => 0])->assertOk()->json();
+        expect($answered['looks']['looks'][0])->toMatchArray(['advice_id' => 'next', 'next_fraction' => 1]);
+        $this->putJson(at($garden, "looks/{$look['id']}"), ['version' => 1, 'score' => 5])->assertConflict();
+        expect(benched($garden, $recipe->body, ['planting_id' => $planting->id])['safety']['ladder']['proposed'])->toBeNull();
+        $this->postJson(at($garden, "changes/{$answered['change']['id']}/undo"))->assertOk();
+        expect(Look::query()->findOrFail($look['id'])->score)->toBeNull();
+    });
+
+    it('lets an injury of a logged round lower what the planting is held to', function (): void {
+        $garden = demo();
+        $planting = $garden->plantings()->where('name', 'Tomatoes along the wall')->firstOrFail();
+        $application = $garden->applications()->get()->first(fn ($one): bool => in_array($planting->id, $one->planting_ids, true));
+        $before = benched($garden, soapOf('1'), ['planting_id' => $planting->id])['strengths'][0]['careful'];
+        $saved = $this->postJson(at($garden, "plantings/$planting->id/looks"), ['kind' => 'whole', 'application_id' => $application->id, 'score' => 4])->assertCreated()->json();
+        expect($saved['looks']['learned'][0])->toMatchArray(['name' => 'potassium soap', 'prior' => 1.5])->and($saved['looks']['learned'][0]['careful'])->toBeLessThan(1.5);
+        $after = benched($garden, soapOf('1'), ['planting_id' => $planting->id]);
+        expect($after['strengths'][0]['careful'])->toBeLessThan($before)->and(array_column($after['findings'], 'rule'))->toContain('evidence')->and($after['severity'])->toBe('stop');
+    });
+
+    it('refuses what says nothing, and keeps nothing of it', function (array $body, string $field): void {
+        $garden = demo();
+        $planting = plantingOf($garden, 'tomato');
+        $kept = $garden->looks()->count();
+        $recipe = $garden->recipes()->firstOrFail()->id;
+        $this->postJson(at($garden, "plantings/$planting->id/looks"), array_map(fn ($value) => $value === 'RECIPE' ? $recipe : $value, $body))->assertUnprocessable()->assertJsonValidationErrors([$field]);
+        expect($garden->looks()->count())->toBe($kept);
+    })->with([
+        [['kind' => 'patch'], 'recipe_id'], [['kind' => 'patch', 'recipe_id' => 'RECIPE', 'fraction' => 2], 'fraction'], [['kind' => 'patch', 'recipe_id' => 'RECIPE', 'score' => 11], 'score'],
+        [['kind' => 'glance', 'recipe_id' => 'RECIPE'], 'kind'], [['kind' => 'patch', 'recipe_id' => 'RECIPE', 'put_on_at' => '2099-01-01T10:00'], 'put_on_at'],
+    ]);
+
+    it('shows the demo garden\'s own story', function (): void {
+        $garden = demo();
+        $looks = $this->getJson(at($garden, 'plantings/'.$garden->plantings()->where('name', 'Lemons by the door')->firstOrFail()->id.'/looks'))->assertOk()->json();
+        expect(array_column($looks['looks'], 'is_due'))->toBe([true, false])->and($looks['looks'][1]['advice_id'])->toBe('next');
+    });
+});
+
+it('reads a bottle, and says why it cannot', function (): void {
+    $read = $this->postJson('/api/bottle', ['text' => 'Aqua, Sodium Laureth Sulfate, Parfum'])->assertOk()->json();
+    expect($read['verdict'])->toBe('detergent')->and($read['ingredient'])->toBe('dish-detergent')->and(array_column($read['classes'], 'class'))->toBe(['detergent', 'perfume', 'water']);
+    $this->postJson('/api/bottle', ['text' => ' '])->assertUnprocessable()->assertJsonValidationErrors(['text' => 'There is nothing to read']);
+});
+
+it('lists the ground of every rule', function (): void {
+    $grounds = $this->getJson('/api/grounds')->assertOk()->json();
+    expect(count($grounds))->toBeGreaterThan(150)->and(array_column($grounds, 'id'))->toContain('pair.bleach-acid')->toContain('window.soap');
+});
+
+it('labels and steps carry the cautions where they belong', function (): void {
+    $garden = demo();
+    $recipe = $garden->recipes()->where('name', 'Garlic and pepper')->firstOrFail();
+    $label = $this->postJson(at($garden, 'bench/label'), ['recipe' => $recipe->body])->assertOk()->json();
+    expect(implode(' ', $label['cautions']))->toContain('poison centre')->toContain('bees')->toContain('drain');
+    $steps = $this->postJson(at($garden, 'bench/steps'), ['recipe' => $recipe->body])->assertOk()->json('steps');
+    $kinds = array_column($steps, 'kind');
+    expect(end($kinds))->toBe('clean')->and(json_encode(end($steps)))->toContain('drain')->and(json_encode($steps[0]))->toContain('poison centre');
+});
