@@ -73,7 +73,7 @@ final readonly class ShowLooks
         $when = static fn (?CarbonImmutable $at): ?string => $at?->toIso8601ZuluString();
 
         return new LookResource(
-            $look->id, $look->version, $look->kind->value, $look->recipe_name, $look->recipe_id, $look->fraction, implode(', ', $said), $look->leaves,
+            $look->id, $look->version, $look->planting_id, $look->kind->value, $look->recipe_name, $look->recipe_id, $look->fraction, implode(', ', $said), $look->leaves,
             $look->put_on_at->toIso8601ZuluString(), $when($look->look_at), $look->score === null && $look->look_at !== null && $look->look_at->isPast(), $when($look->seen_at), $look->score, $look->note,
             $advice === null ? null : $this->catalogue->say($advice->what()),
             $advice === null ? null : $this->catalogue->say($advice->because($look->score ?? 0.0)),

@@ -18,6 +18,7 @@ final readonly class ApplicationResource
      * @param  list<array<string, mixed>>  $lines
      * @param  list<array<string, mixed>>  $strengths
      * @param  list<array<string, mixed>>  $findings
+     * @param  list<string>  $planting_ids
      * @param  list<string>  $taken  what came out of which bottle of the pantry
      */
     public function __construct(
@@ -40,6 +41,7 @@ final readonly class ApplicationResource
         #[OA\Property(items: new OA\Items(ref: FindingResource::class))] public array $findings,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $taken,
         #[OA\Property] public ?string $cost,
+        #[OA\Property(items: new OA\Items(type: 'string'))] public array $planting_ids,
     ) {}
 
     public static function of(Application $application, UnitSystem $units): self
@@ -62,7 +64,7 @@ final readonly class ApplicationResource
             $text('recipe_name') ?? '', $text('target_name'), $text('sprayer_name'), $plantings, $number('round_number'), $number('rounds'),
             $application->volume_ml, PreciseWords::volume($application->volume_ml, $units), $application->by, $application->note,
             is_string($mix['severity'] ?? null) ? $mix['severity'] : 'fine', $lines, $strengths, $findings,
-            self::taken($snapshot, $units), self::cost($snapshot),
+            self::taken($snapshot, $units), self::cost($snapshot), $application->planting_ids,
         );
     }
 

@@ -13,6 +13,7 @@ final readonly class LookResource
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public int $version,
+        #[OA\Property] public string $planting_id,
         #[OA\Property(enum: ['patch', 'whole'])] public string $kind,
         #[OA\Property] public ?string $recipe,
         #[OA\Property] public ?string $recipe_id,

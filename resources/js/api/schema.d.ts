@@ -1250,6 +1250,7 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             taken: string[];
             cost: string | null;
+            planting_ids: string[];
         };
         /** @description A recipe worked out on the bench. */
         Bench: {
@@ -1753,6 +1754,7 @@ export interface components {
         Look: {
             id: string;
             version: number;
+            planting_id: string;
             /** @enum {string} */
             kind: "patch" | "whole";
             recipe: string | null;

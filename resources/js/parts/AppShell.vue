@@ -24,7 +24,7 @@ const views = [
 ]
 /** On a phone there is room for five views; the rest is behind one more button. */
 const more = ref(false)
-const under: Record<string, string> = { trouble: 'garden', card: 'bench', compare: 'bench', label: 'bench' }
+const under: Record<string, string> = { trouble: 'garden', leaves: 'garden', card: 'bench', compare: 'bench', label: 'bench', bottle: 'pantry', why: 'bench' }
 const isHere = (name: string) => route.name === name || under[String(route.name)] === name
 /** On a phone the rare ones stand above each other. */
 const above = (name: string) => views.filter((view) => view.rare).reverse().findIndex((view) => view.name === name)

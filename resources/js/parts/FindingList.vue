@@ -2,7 +2,7 @@
 import SeverityMark from './SeverityMark.vue'
 import type { Finding } from '@/api/client'
 
-defineProps<{ findings: Finding[]; open?: boolean }>()
+withDefaults(defineProps<{ findings: Finding[]; open?: boolean; grounds?: boolean }>(), { open: false, grounds: true })
 </script>
 
 <template>
@@ -13,7 +13,9 @@ defineProps<{ findings: Finding[]; open?: boolean }>()
         <summary>{{ finding.what }}</summary>
         <p>{{ finding.because }}</p>
         <p v-if="finding.severity !== 'fine'" class="instead">{{ finding.instead }}</p>
-        <p class="soft small">Ground: {{ finding.basis }}, {{ finding.sure }} certainty</p>
+        <p class="soft small">
+          Ground: {{ finding.basis }}, {{ finding.sure }} certainty<template v-if="grounds && finding.ground"> · <router-link :to="{ name: 'why', query: { rule: finding.ground } }">Why we say so</router-link></template>
+        </p>
       </details>
     </li>
   </ul>

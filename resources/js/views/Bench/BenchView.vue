@@ -1,14 +1,20 @@
 <script setup lang="ts">
 import BenchBanner from './BenchBanner.vue'
 import BenchHead from './BenchHead.vue'
+import AfterMixing from './AfterMixing.vue'
+import CareNotes from './CareNotes.vue'
 import FitNote from './FitNote.vue'
+import HereNow from './HereNow.vue'
+import JobLine from './JobLine.vue'
 import NeedDialog from './NeedDialog.vue'
 import PasteDialog from './PasteDialog.vue'
+import PatchStrip from './PatchStrip.vue'
 import PlanDialog from '@/parts/PlanDialog.vue'
 import RecipeFrame from './RecipeFrame.vue'
 import RecipeLines from './RecipeLines.vue'
 import RecipePicker from './RecipePicker.vue'
 import StaleDialog from './StaleDialog.vue'
+import StrengthSlider from './StrengthSlider.vue'
 import SwapNote from './SwapNote.vue'
 import TroubleStrip from './TroubleStrip.vue'
 import VersionsDrawer from './VersionsDrawer.vue'
@@ -26,6 +32,7 @@ import { computed, h, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useBench, type BenchChoice } from './useBench'
 import { useDraft } from '@/stores/draft'
+import { useHereNow } from './useHereNow'
 import { useRecipeActions } from './useRecipeActions'
 import { useSwap } from './useSwap'
 import { useTrouble } from './useTrouble'
@@ -53,10 +60,12 @@ const showPaste = ref(route.query.paste !== undefined)
 const showNeed = ref(false)
 const missing = ref<string | null>(null)
 
+const here = useHereNow()
+const factor = ref(1)
 const choice = computed<BenchChoice | null>(() => body.value && {
-  recipe: body.value, sprayerId: sprayerId.value, plantingId: plantingId.value, volume: volume.value,
+  recipe: body.value, sprayerId: sprayerId.value, plantingId: plantingId.value, volume: volume.value, now: here.body.value, factor: factor.value,
 })
-const { bench, errors: benchErrors, failure } = useBench(choice)
+const { bench, errors: benchErrors, failure, workOut } = useBench(choice)
 /** Saving speaks of `body.…`, the bench of `recipe.…`: the fields are the same. */
 const errors = computed(() => {
   const all = { ...benchErrors.value }
@@ -90,7 +99,10 @@ watch(sprayerId, (id) => {
   volume.value = ''
   lastSprayer.value = id
 })
-watch(() => recipe.value?.id, () => cupboard.forget())
+watch(() => recipe.value?.id, () => {
+  cupboard.forget()
+  factor.value = 1
+})
 
 /** A pasted recipe becomes a new one; what had been begun before can be brought back. */
 function takePasted(pasted: RecipeBody): void {
@@ -112,6 +124,12 @@ async function takeNeed(id: string, wanted: string): Promise<void> {
 const along = computed(() => ({ params: { recipe: recipe.value?.id ?? 'new' }, query: { sprayer: sprayerId.value ?? undefined, planting: plantingId.value ?? undefined, volume: volume.value || undefined } }))
 const wets = computed(() => bench.value?.lines.some((line) => ['soap', 'soap-solid', 'oil'].includes(line.group)) ?? false)
 
+/** The slider's strength becomes the recipe's own; what it was is still in its versions. */
+function writeStronger(stronger: RecipeBody): void {
+  body.value = { ...body.value!, ingredients: stronger.ingredients }
+  factor.value = 1
+}
+
 const pick = (id: string) => void router.push({ name: 'bench', params: { recipe: id }, query: route.query })
 function bringBack(version: RecipeVersion): void {
   body.value = JSON.parse(JSON.stringify(version.body))
@@ -130,6 +148,7 @@ function bringBack(version: RecipeVersion): void {
         :errors="errors" :bench="bench" @recipes="showPicker = true" @create="pick('new')" @paste="showPaste = true" @need="showNeed = true"
       />
       <p v-if="failure" class="field-error" role="alert">{{ failure }}</p>
+      <here-now v-model="here.now.value" :said="here.said.value" :errors="benchErrors" @clear="here.clear()" />
       <bench-banner v-if="bench" :bench="bench" :stale="Object.keys(benchErrors).length > 0" />
       <swap-note :name="cupboard.name.value" :findings="cupboard.findings.value" :refused="cupboard.refused.value" :swapped="cupboard.before.value !== null" @back="cupboard.putBack" @keep="cupboard.forget" />
       <div class="columns">
@@ -151,8 +170,19 @@ function bringBack(version: RecipeVersion): void {
         <section v-if="bench" aria-labelledby="inside">
           <h2 id="inside">In the bottle <span v-if="bench.strengths.some((s) => s.severity !== 'unjudged')" class="against soft">against {{ bench.against }}</span></h2>
           <strength-gauge v-for="strength in bench.strengths" :key="strength.substance" :strength="strength" />
-          <burden-bar v-if="bench.burden !== null" :burden="bench.burden" :factor="bench.burden_factor" :strengths="bench.strengths" />
+          <burden-bar v-if="bench.burden !== null" :burden="bench.burden" :range="bench.burden_range" :factor="bench.burden_factor" :strengths="bench.strengths" />
+          <strength-slider v-model="factor" :bench="bench" @write="writeStronger" />
           <finding-list :findings="bench.findings" />
+          <patch-strip v-if="bench.safety?.ladder" :ladder="bench.safety.ladder" :recipe-id="recipe?.id ?? null" :planting-id="plantingId" :changed="changed" @put="workOut()" />
+          <template v-if="bench.safety">
+            <section v-if="bench.safety.jobs.length" class="jobs" aria-labelledby="jobs-title">
+              <h3 id="jobs-title">Does each do anything?</h3>
+              <ul><job-line v-for="(job, n) in bench.safety.jobs" :key="n" :job="job" /></ul>
+            </section>
+            <after-mixing :safety="bench.safety" />
+            <care-notes :care="bench.safety.care" />
+            <p v-if="bench.safety.known.length" class="small soft">Taken into account: {{ bench.safety.known.join(', ') }}.</p>
+          </template>
         </section>
       </div>
       <footer class="foot">
@@ -187,6 +217,8 @@ function bringBack(version: RecipeVersion): void {
 .against { font: 400 15px 'Atkinson Hyperlegible Next', sans-serif; }
 .middle { display: grid; gap: 10px; }
 .note { display: grid; margin-top: 14px; }
+.jobs { padding: 10px 0; border-top: 1px solid var(--line); }
+.jobs ul { list-style: none; margin: 6px 0 0; padding: 0; display: grid; gap: 6px; }
 .on-phone { display: none; }
 .foot {
   position: sticky; bottom: 0; display: flex; flex-wrap: wrap; gap: 10px; align-items: center; background: var(--paper); border-top: 1px solid var(--line);

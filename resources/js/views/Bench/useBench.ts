@@ -1,4 +1,4 @@
-import { api, ApiFailure, take, type Bench, type RecipeBody } from '@/api/client'
+import { api, ApiFailure, take, type Bench, type RecipeBody, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useDebounceFn } from '@vueuse/core'
 import { ref, shallowRef, watch, type Ref } from 'vue'
@@ -11,6 +11,8 @@ export interface BenchChoice {
   sprayerId: string | null
   plantingId: string | null
   volume: string
+  now: Schemas['HereAndNow']
+  factor: number
 }
 
 /** Keeps the bench worked out while the choice changes. The last good answer stays while something cannot be read. */
@@ -29,7 +31,7 @@ export function useBench(choice: Ref<BenchChoice | null>) {
     try {
       const answer = await take(api.POST('/api/gardens/{garden}/bench', {
         params: { path: { garden: store.id } },
-        body: { recipe: asked.recipe, sprayer_id: asked.sprayerId, planting_id: asked.plantingId, volume: asked.volume },
+        body: { recipe: asked.recipe, sprayer_id: asked.sprayerId, planting_id: asked.plantingId, volume: asked.volume, now: asked.now, factor: asked.factor },
         signal: mine.signal,
       }))
       if (mine.signal.aborted) return

@@ -14,8 +14,9 @@ const emit = defineEmits<{ changed: [] }>()
 const store = useGarden()
 const { errors, busy, attempt, done } = useSaving()
 const stages = ['seedling', 'cutting', 'young', 'growing', 'flowering', 'fruiting', 'dormant']
-const blank = { plant: '', name: '', variety: '', number: 1, stage: 'growing', zone_id: '', height: '', area: '', pot: '', indoors: false, in_flower: false, harvest_on: '', new_until: '', value: 'dear' as Planting['value'], note: '' }
+const blank = { plant: '', name: '', variety: '', number: 1, stage: 'growing', zone_id: '', height: '', area: '', pot: '', indoors: false, in_flower: false, harvest_on: '', new_until: '', moved_on: '', states: [] as Planting['states'], value: 'dear' as Planting['value'], note: '' }
 const form = reactive({ ...blank })
+const states = [{ id: 'soft-growth', label: 'Soft new growth' }, { id: 'hardened', label: 'Hardened leaves' }, { id: 'sick', label: 'Sick' }] as const
 const why = ref('')
 const retiring = ref(false)
 
@@ -25,11 +26,11 @@ watch(shown, (now) => {
   retiring.value = false
   why.value = ''
   const one = props.planting
-  Object.assign(form, blank, { zone_id: props.zoneId ?? store.zones[0]?.id ?? '' })
+  Object.assign(form, blank, { states: [], zone_id: props.zoneId ?? store.zones[0]?.id ?? '' })
   if (one) {
     Object.assign(form, {
       plant: one.kind, name: one.name, variety: one.variety ?? '', number: one.number, stage: one.stage, zone_id: one.zone_id, height: one.height_cm === null ? '' : String(one.height_cm), area: one.area_m2 === null ? '' : String(one.area_m2), pot: one.pot_l === null ? '' : String(one.pot_l),
-      indoors: one.indoors, in_flower: one.in_flower, harvest_on: one.harvest_on ?? '', new_until: one.new_until ?? '', value: one.value, note: one.note ?? '',
+      indoors: one.indoors, in_flower: one.in_flower, harvest_on: one.harvest_on ?? '', new_until: one.new_until ?? '', moved_on: one.moved_on ?? '', states: [...one.states], value: one.value, note: one.note ?? '',
     })
   }
 })
@@ -37,7 +38,7 @@ const title = computed(() => (props.planting ? props.planting.name : 'Add a plan
 
 const save = () => attempt(async () => {
   const { height, area, pot, ...rest } = form
-  const body = { ...rest, harvest_on: form.harvest_on || null, new_until: form.new_until || null, height_cm: height.trim() || null, area_m2: area.trim() || null, pot_l: pot.trim() || null }
+  const body = { ...rest, harvest_on: form.harvest_on || null, new_until: form.new_until || null, moved_on: form.moved_on || null, height_cm: height.trim() || null, area_m2: area.trim() || null, pot_l: pot.trim() || null }
   const path = { garden: store.id }
   const saved = props.planting
     ? await take(api.PUT('/api/gardens/{garden}/plantings/{planting}', { params: { path: { ...path, planting: props.planting.id } }, body: { ...body, version: props.planting.version } }))
@@ -97,6 +98,7 @@ const retire = () => attempt(async () => {
         </div>
         <div class="field"><label for="p-harvest">Next harvest</label><input id="p-harvest" v-model="form.harvest_on" class="native" type="date"></div>
         <div class="field"><label for="p-new">New: kept apart until</label><input id="p-new" v-model="form.new_until" class="native" type="date"></div>
+        <div class="field"><label for="p-moved">Planted or potted on</label><input id="p-moved" v-model="form.moved_on" class="native" type="date"></div>
       </div>
       <section v-if="planting && bears.length" class="bears" aria-labelledby="p-bears">
         <h3 id="p-bears">What a spray should know of it</h3>
@@ -105,6 +107,7 @@ const retire = () => attempt(async () => {
       <div class="checks">
         <label><input v-model="form.indoors" type="checkbox"> Indoors</label>
         <label><input v-model="form.in_flower" type="checkbox"> In flower</label>
+        <label v-for="state in states" :key="state.id"><input v-model="form.states" type="checkbox" :value="state.id"> {{ state.label }}</label>
       </div>
       <div class="field"><label for="p-note">Note</label><input id="p-note" v-model="form.note" class="native" autocomplete="off"></div>
       <div class="actions">

@@ -41,6 +41,7 @@ const harvest = computed(() => {
         <template v-else>Not sprayed yet</template>
         <template v-if="harvest"> · {{ harvest }}</template>
       </p>
+      <router-link :to="{ name: 'leaves', params: { planting: one.id } }" :aria-label="`Leaves of ${one.name}`">Leaves</router-link>
       <router-link :to="{ name: 'scout', params: { planting: one.id } }" :aria-label="`Look at ${one.name}`">Look</router-link>
     </div>
   </article>

@@ -23,6 +23,7 @@ const times = useTimes()
         <p v-if="entry.taken.length" class="small">Taken from the pantry: {{ entry.taken.join(', ') }}.</p>
         <p v-if="entry.cost" class="small">It cost {{ entry.cost }}.</p>
         <p v-for="strength in entry.strengths" :key="strength.substance" class="small">{{ strength.name }}: {{ strength.said }}<span v-if="strength.said_range" class="soft"> ({{ strength.said_range }})</span></p>
+        <p v-if="entry.planting_ids[0]"><router-link :to="{ name: 'leaves', params: { planting: entry.planting_ids[0] }, query: { application: entry.id } }">How did the leaves take it?</router-link></p>
         <finding-list :findings="entry.findings.filter((f) => f.severity !== 'fine')" />
       </details>
     </div>

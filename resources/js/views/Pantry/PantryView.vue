@@ -46,6 +46,7 @@ async function changed(): Promise<void> {
 <template>
   <div class="pantry">
     <page-head title="Pantry" :under="panel === 'shelf' && toLookAt ? `${toLookAt} of ${products.length} bottles want a look.` : undefined">
+      <n-button v-if="panel === 'shelf'" @click="router.push({ name: 'bottle' })">Read a label</n-button>
       <n-button v-if="panel === 'shelf'" type="primary" @click="open(null)">Add a bottle</n-button>
     </page-head>
     <div class="panels" role="group" aria-label="What to show">

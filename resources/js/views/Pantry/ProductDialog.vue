@@ -9,7 +9,7 @@ import { computed, reactive, watch } from 'vue'
 
 /** A bottle put on the shelf, changed, or taken off. */
 const shown = defineModel<boolean>('shown', { required: true })
-const props = defineProps<{ product: Product | null; currency: string }>()
+const props = defineProps<{ product: Product | null; currency: string; preset?: { ingredient: string; strength: string; note: string } | null }>()
 const emit = defineEmits<{ changed: [] }>()
 
 const store = useGarden()
@@ -22,7 +22,7 @@ watch(shown, (now) => {
   if (!now) return
   errors.value = {}
   const one = props.product
-  Object.assign(form, blank)
+  Object.assign(form, blank, props.preset ?? {})
   if (one) {
     const text = (value: number | null) => (value === null ? '' : String(value))
     const unit = one.is_liquid ? 'mL' : 'g'

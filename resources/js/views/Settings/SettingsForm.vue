@@ -13,6 +13,8 @@ const spoons: Record<Form['units'], string> = {
   imperial: 'Tablespoon 15 mL, cup 284 mL; imperial fluid ounces and gallons.', au: 'Tablespoon 20 mL, cup 250 mL; litres and grams.',
 }
 
+const around = ['cats', 'dogs', 'children', 'pond', 'hives', 'hens'] as const
+
 /** Decimal comma and point are both read. */
 function number(text: string): number | null {
   const value = Number(text.replace(',', '.'))
@@ -84,5 +86,16 @@ const shown = (value: number | null | undefined) => (value === null || value ===
         <p v-if="errors.alkalinity_mg_l" class="field-error">{{ errors.alkalinity_mg_l }}</p>
       </div>
     </div>
+    <fieldset v-if="form.around !== undefined" class="around">
+      <legend>Who and what is about</legend>
+      <label v-for="one in around" :key="one"><input v-model="form.around" type="checkbox" :value="one"> {{ one === 'pond' ? 'a pond or stream' : one === 'hives' ? 'bee hives' : one }}</label>
+    </fieldset>
   </div>
 </template>
+
+<style scoped>
+.around { border: 1px solid var(--line); border-radius: 10px; padding: 4px 16px 8px; display: flex; flex-wrap: wrap; gap: 0 24px; }
+.around legend { font-weight: 600; padding: 0 6px; }
+.around label { display: flex; gap: 10px; align-items: center; min-height: 44px; }
+.around input { width: 22px; height: 22px; accent-color: var(--leaf); }
+</style>

@@ -16,7 +16,7 @@ function fromStore() {
   return {
     name: garden.name, units: garden.units, language: garden.language, time_zone: garden.time_zone, latitude: garden.latitude,
     longitude: garden.longitude, hardness_mg_l: garden.hardness_mg_l, alkalinity_mg_l: garden.alkalinity_mg_l, theme: garden.theme,
-    currency: garden.currency,
+    currency: garden.currency, around: [...garden.around],
   }
 }
 const form = ref(fromStore())
@@ -43,6 +43,8 @@ async function save(): Promise<void> {
       <settings-form v-model="form" :errors="errors" />
       <div class="actions"><n-button type="primary" attr-type="submit">Save the settings</n-button></div>
     </form>
+    <p><router-link :to="{ name: 'why' }">Why we say so</router-link>: every rule, its figures and its ground.</p>
+    <p class="soft">Homemade sprays may be restricted: for sale, for others, on public ground. A bought product’s label is binding; local rules and licensed practice come before anything here.</p>
     <p class="soft">Sprayers, measuring spoons and bottles are in the <router-link :to="{ name: 'pantry' }">Pantry</router-link>.</p>
   </div>
 </template>

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import type { Schemas } from '@/api/client'
+import { computed } from 'vue'
+
+/** People, animals, water and soil: what to mind, by the moment at which it matters. */
+const props = defineProps<{ care: Schemas['Care'][] }>()
+
+const moments = [{ id: 'handle', name: 'While mixing' }, { id: 'spray', name: 'While spraying' }, { id: 'after', name: 'Afterwards' }] as const
+const law = computed(() => props.care.find((note) => note.who === 'law'))
+const by = (moment: string) => props.care.filter((note) => note.moment === moment && note.who !== 'law')
+</script>
+
+<template>
+  <details class="care">
+    <summary><strong>People, animals, water, soil</strong> <span class="soft">what to mind while mixing, spraying and afterwards</span></summary>
+    <template v-for="moment in moments" :key="moment.id">
+      <template v-if="by(moment.id).length">
+        <h4>{{ moment.name }}</h4>
+        <ul><li v-for="note in by(moment.id)" :key="note.id">{{ note.said }}</li></ul>
+      </template>
+    </template>
+    <p v-if="law" class="small soft">{{ law.said }}</p>
+  </details>
+</template>
+
+<style scoped>
+.care { border-top: 1px solid var(--line); padding: 6px 0; }
+summary { cursor: pointer; padding: 8px 0; }
+h4 { margin: 8px 0 2px; font: 600 16px/1.4 'Atkinson Hyperlegible Next', system-ui, sans-serif; }
+ul { margin: 0; padding-left: 20px; display: grid; gap: 4px; }
+p { margin-top: 10px; }
+</style>

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { useGarden } from '@/stores/garden'
+import { NButton } from 'naive-ui'
+import { computed } from 'vue'
+import type { Now, PlantState } from './useHereNow'
+
+/** The hour, the plant and the sprayer as they are just now, typed in by hand. */
+const now = defineModel<Now>({ required: true })
+const props = defineProps<{ said: string; errors: Record<string, string> }>()
+defineEmits<{ clear: [] }>()
+
+const store = useGarden()
+const degrees = computed(() => (store.garden?.units === 'us' ? '°F' : '°C'))
+const speed = computed(() => (['us', 'imperial'].includes(store.garden?.units ?? '') ? 'mph' : 'km/h'))
+const fields = computed(() => [
+  { key: 'temperature' as const, label: `Air, ${degrees.value}` }, { key: 'humidity' as const, label: 'Damp, %' }, { key: 'wind' as const, label: `Wind, ${speed.value}` }, { key: 'rain_in' as const, label: 'Rain in, h' },
+])
+const states: { id: PlantState; label: string }[] = [
+  { id: 'drought', label: 'Thirsty or wilted' }, { id: 'new', label: 'Moved this week' }, { id: 'soft-growth', label: 'Soft new growth' }, { id: 'hardened', label: 'Hardened leaves' }, { id: 'in-flower', label: 'Open flowers' }, { id: 'sick', label: 'Sick leaves' },
+]
+const shown = computed(() => Object.keys(props.errors).some((field) => field.startsWith('now.')))
+</script>
+
+<template>
+  <details class="now" :open="shown || undefined">
+    <summary>
+      <strong>Here and now</strong> <span class="soft">{{ said || 'the hour, the plant, the water: say what you know' }}</span>
+    </summary>
+    <div class="grid">
+      <div v-for="field in fields" :key="field.key" class="field">
+        <label :for="`now-${field.key}`">{{ field.label }}</label>
+        <input :id="`now-${field.key}`" v-model="now[field.key]" class="native" inputmode="decimal" autocomplete="off" :aria-invalid="errors[`now.${field.key}`] ? 'true' : undefined" :aria-describedby="errors[`now.${field.key}`] ? `now-${field.key}-error` : undefined">
+        <p v-if="errors[`now.${field.key}`]" :id="`now-${field.key}-error`" class="field-error">{{ errors[`now.${field.key}`] }}</p>
+      </div>
+      <div class="field">
+        <label for="now-water">Water</label>
+        <select id="now-water" v-model="now.water" class="native"><option value="tap">from the tap</option><option value="rain">rain</option><option value="distilled">distilled</option></select>
+      </div>
+    </div>
+    <div class="checks">
+      <label><input v-model="now.sun_soon" type="checkbox"> Full sun within two hours</label>
+      <label><input v-model="now.bees_about" type="checkbox"> Bees at open flowers</label>
+      <label v-for="state in states" :key="state.id"><input v-model="now.states" type="checkbox" :value="state.id"> {{ state.label }}</label>
+      <label><input v-model="now.washed" type="checkbox"> Rain or a rinse since the last spray</label>
+      <label><input v-model="now.rinsed" type="checkbox"> The sprayer has been rinsed</label>
+    </div>
+    <p v-if="said"><n-button size="small" @click="$emit('clear')">Forget all this</n-button></p>
+  </details>
+</template>
+
+<style scoped>
+.now { border: 1px solid var(--line); border-radius: 10px; padding: 2px 16px; background: var(--paper); }
+summary { cursor: pointer; min-height: 40px; display: list-item; padding: 8px 0; }
+.grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(130px, 1fr)); gap: 10px 14px; padding: 6px 0; align-items: start; }
+.checks { display: grid; grid-template-columns: repeat(auto-fill, minmax(230px, 1fr)); gap: 0 20px; padding-bottom: 6px; }
+.checks label { display: flex; gap: 10px; align-items: center; min-height: 44px; }
+.checks input { width: 22px; height: 22px; accent-color: var(--leaf); flex: none; }
+.now > p { padding-bottom: 10px; }
+</style>

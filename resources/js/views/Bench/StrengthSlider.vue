@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import type { Bench, RecipeBody } from '@/api/client'
+import { NButton } from 'naive-ui'
+import { computed } from 'vue'
+
+/** Makes all that is added weaker or stronger, and shows where it begins to work, needs care, and burns. */
+const factor = defineModel<number>({ required: true })
+const props = defineProps<{ bench: Bench }>()
+const emit = defineEmits<{ write: [RecipeBody] }>()
+
+/** The scale is a doubling one: from a tenth to five times. */
+const LEAST = 0.1
+const MOST = 5
+const STEPS = 100
+const place = (times: number) => (100 * Math.log(Math.min(MOST, Math.max(LEAST, times)) / LEAST)) / Math.log(MOST / LEAST)
+
+const tipping = computed(() => props.bench.safety?.tipping ?? null)
+/** What is shown is worked out for the slider's strength; the marks stand by the recipe as it is written. */
+const at = (times: number | null) => (times === null ? null : times * factor.value)
+const works = computed(() => at(tipping.value?.works ?? null))
+const careful = computed(() => at(tipping.value?.careful ?? null))
+const stop = computed(() => at(tipping.value?.stop ?? null))
+const slider = computed({
+  get: () => Math.round((place(factor.value) * STEPS) / 100),
+  set: (step: number) => {
+    const raw = LEAST * (MOST / LEAST) ** (step / STEPS)
+    factor.value = Math.abs(raw - 1) < 0.025 ? 1 : Number(raw.toPrecision(2))
+  },
+})
+const times = (value: number) => (value >= 10 ? value.toFixed(0) : Number(value.toPrecision(2)).toString())
+const words = computed(() => [
+  works.value !== null && `works from ${times(works.value)} ×`,
+  careful.value !== null && `careful from ${times(careful.value)} ×${tipping.value?.careful_by ? ` (${tipping.value.careful_by})` : ''}`,
+  stop.value !== null && `burns from ${times(stop.value)} ×${tipping.value?.stop_by ? ` (${tipping.value.stop_by})` : ''}`,
+].filter(Boolean).join(', '))
+</script>
+
+<template>
+  <section v-if="tipping" class="slider" aria-labelledby="tipping-title">
+    <div class="top">
+      <h3 id="tipping-title">Where it tips over</h3>
+      <span><strong>{{ factor === 1 ? 'as written' : `${times(factor)} × as strong` }}</strong></span>
+    </div>
+    <div class="track">
+      <i v-if="works !== null" class="works" :style="{ left: `${place(works)}%`, right: `${100 - place(careful ?? MOST)}%` }" />
+      <i v-if="careful !== null" class="careful" :style="{ left: `${place(careful)}%`, right: `${100 - place(stop ?? MOST)}%` }" />
+      <i v-if="stop !== null" class="burns" :style="{ left: `${place(stop)}%`, right: '0' }" />
+      <input v-model.number="slider" type="range" min="0" :max="STEPS" step="1" aria-labelledby="tipping-title" :aria-valuetext="factor === 1 ? 'as written' : `${times(factor)} times as strong`">
+    </div>
+    <p class="small soft">Of what is written: {{ words }}.</p>
+    <div v-if="factor !== 1" class="actions">
+      <n-button size="small" type="primary" :disabled="!bench.safety?.strengthened" @click="emit('write', bench.safety!.strengthened as unknown as RecipeBody)">Write it so</n-button>
+      <n-button size="small" @click="factor = 1">Back to as written</n-button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.slider { padding: 10px 0 12px; border-top: 1px solid var(--line); display: grid; gap: 6px; }
+.top { display: flex; justify-content: space-between; gap: 12px; align-items: baseline; flex-wrap: wrap; }
+.track { position: relative; height: 44px; display: grid; align-items: center; }
+.track::before { content: ''; position: absolute; left: 0; right: 0; height: 14px; background: var(--mist); border-radius: 4px; }
+.track i { position: absolute; height: 14px; }
+.works { background: color-mix(in srgb, var(--leaf) 32%, var(--paper)); }
+.careful { background: color-mix(in srgb, var(--brass) 40%, var(--paper)); }
+.burns { background: color-mix(in srgb, var(--madder) 45%, var(--paper)); border-radius: 0 4px 4px 0; }
+input { position: relative; width: calc(100% + 22px); margin: 0 -11px; height: 44px; background: none; appearance: none; cursor: pointer; }
+input::-webkit-slider-runnable-track { background: none; height: 44px; }
+input::-webkit-slider-thumb { appearance: none; width: 22px; height: 30px; margin-top: 7px; border-radius: 8px; background: var(--paper); border: 3px solid var(--ink); }
+input::-moz-range-track { background: none; }
+input::-moz-range-thumb { width: 16px; height: 24px; border-radius: 8px; background: var(--paper); border: 3px solid var(--ink); }
+</style>

@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import ProductDialog from '@/views/Pantry/ProductDialog.vue'
+import FindingList from '@/parts/FindingList.vue'
+import PageHead from '@/parts/PageHead.vue'
+import { api, ApiFailure, take, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useDebounceFn, useLocalStorage } from '@vueuse/core'
+import { NButton } from 'naive-ui'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+
+/** The label reader: is it soap, and what is all the rest. */
+const PAUSE_MS = 200
+const store = useGarden()
+const router = useRouter()
+/** Kept on this device until it is cleared. */
+const text = useLocalStorage('nebbia.bottle', '')
+const reading = shallowRef<Schemas['LabelReading'] | null>(null)
+const error = ref<string | null>(null)
+const saving = ref(false)
+const EXAMPLE = 'Aqua, Potassium Oleate, Glycerin, Potassium Citrate, Parfum, Limonene. 15-30 % soap'
+
+async function read(): Promise<void> {
+  const asked = text.value
+  if (asked.trim() === '') {
+    reading.value = null
+    error.value = null
+    return
+  }
+  try {
+    const answer = await take(api.POST('/api/bottle', { body: { text: asked } }))
+    if (asked !== text.value) return
+    reading.value = answer
+    error.value = null
+  } catch (e) {
+    if (!(e instanceof ApiFailure)) throw e
+    error.value = e.fields.text ?? e.message
+  }
+}
+const soon = useDebounceFn(read, PAUSE_MS)
+watch(text, () => void soon())
+onMounted(() => void read())
+
+/** The text cut at its parts; offsets are code points. */
+const pieces = computed(() => {
+  const letters = [...text.value]
+  const found: { text: string; part: Schemas['LabelPart'] | null }[] = []
+  let at = 0
+  for (const part of reading.value?.parts ?? []) {
+    if (part.start < at || part.end > letters.length) continue
+    if (part.start > at) found.push({ text: letters.slice(at, part.start).join(''), part: null })
+    found.push({ text: letters.slice(part.start, part.end).join(''), part })
+    at = part.end
+  }
+  if (at < letters.length) found.push({ text: letters.slice(at).join(''), part: null })
+  return found
+})
+/** Three kinds of mark: what decides, what is worth a look, the rest. Each is a word too. */
+const weight: Record<string, string> = { soap: 'soap', detergent: 'detergent', surfactant: 'detergent', biocide: 'look', oxidiser: 'look', solvent: 'look', alkali: 'look', unknown: 'unknown' }
+const partsOf = (kind: string) => [...new Set((reading.value?.parts ?? []).filter((part) => part.class === kind).map((part) => part.text.replace(/\s+/g, ' ') + (part.share ? ` (${part.share})` : '') + (part.guessed ? `, read as ${part.name}` : '')))].join(', ')
+const preset = computed(() => (reading.value?.ingredient ? { ingredient: reading.value.ingredient_name ?? reading.value.ingredient, strength: reading.value.strength ?? '', note: `Label: ${text.value.replace(/\s+/g, ' ').trim()}`.slice(0, 500) } : null))
+</script>
+
+<template>
+  <div class="bottle">
+    <page-head title="Label reader" under="Paste or type what a bottle says is in it, in English, Italian, German, French, Spanish or Portuguese." />
+    <div class="sides">
+      <div class="left">
+        <label class="field"><span class="label">The list of contents</span>
+          <textarea v-model="text" class="native" rows="5" placeholder="Aqua, Sodium Laureth Sulfate, … or: 5-15 % anionic surfactants" :aria-invalid="error ? 'true' : undefined" />
+        </label>
+        <p v-if="error" class="field-error" role="alert">{{ error }}</p>
+        <div class="actions">
+          <n-button v-if="!text" size="small" @click="text = EXAMPLE">Show me one</n-button>
+          <n-button v-else size="small" @click="text = ''">Clear</n-button>
+        </div>
+        <p v-if="reading && text" class="marked" aria-label="The text, with what was recognised"><template v-for="(piece, n) in pieces" :key="n"><mark v-if="piece.part" :class="weight[piece.part.class] ?? 'plain'" :title="piece.part.class_name">{{ piece.text }}</mark><template v-else>{{ piece.text }}</template></template></p>
+        <p v-if="reading && text" class="soft small">Thick line: soap. Double line: synthetic surfactant. Single line: worth a look. Dotted: not known here.</p>
+      </div>
+      <div class="right" aria-live="polite">
+        <template v-if="reading">
+          <section class="verdict" :class="reading.verdict" aria-labelledby="verdict">
+            <h2 id="verdict">{{ reading.said }}</h2>
+            <p>{{ reading.because }} {{ reading.advice }}</p>
+            <p v-if="reading.soap">Soap in it: <strong>{{ reading.soap }}</strong></p>
+            <div v-if="preset" class="actions">
+              <n-button type="primary" size="small" @click="saving = true">Keep it in the pantry</n-button>
+              <span class="soft small">as {{ preset.ingredient.toLowerCase() }}<template v-if="preset.strength">, {{ preset.strength }}</template></span>
+            </div>
+          </section>
+          <finding-list v-if="reading.findings.some((one) => one.rule === 'label' && one.ground !== `bottle.finding.${reading!.verdict}`)" :findings="reading.findings.filter((one) => one.ground !== `bottle.finding.${reading!.verdict}`)" :grounds="false" open />
+        </template>
+        <p v-else class="soft">Soap and detergent look alike and are sold as each other; a leaf bears about a seventh as much of the one as of the other.</p>
+      </div>
+    </div>
+    <section v-if="reading" aria-labelledby="means">
+      <h2 id="means">What is in it, and what that means</h2>
+      <div class="kinds">
+        <article v-for="kind in reading.classes" :key="kind.class">
+          <h3>{{ kind.name }}</h3>
+          <p class="parts">{{ partsOf(kind.class) }}</p>
+          <dl v-if="kind.class !== 'water'">
+            <dt>Leaves</dt><dd>{{ kind.leaves }}</dd><dt>Bees</dt><dd>{{ kind.bees }}</dd><dt>Soil</dt><dd>{{ kind.soil }}</dd><dt>Pond</dt><dd>{{ kind.pond }}</dd>
+          </dl>
+        </article>
+      </div>
+    </section>
+    <product-dialog v-model:shown="saving" :product="null" :preset="preset" currency="" @changed="store.refresh().then(() => router.push({ name: 'pantry' }))" />
+  </div>
+</template>
+
+<style scoped>
+.bottle { padding: 22px 26px 48px; display: grid; gap: 20px; grid-template-columns: minmax(0, 1fr); }
+.sides { display: grid; gap: 20px 28px; grid-template-columns: repeat(auto-fit, minmax(min(340px, 100%), 1fr)); align-items: start; }
+.left, .right { display: grid; gap: 10px; grid-template-columns: minmax(0, 1fr); }
+.marked { font-size: 17px; line-height: 1.9; white-space: pre-wrap; overflow-wrap: anywhere; background: var(--paper); border-radius: 8px; padding: 10px 14px; }
+mark { background: none; color: var(--ink); border-radius: 3px; padding: 1px 2px; }
+mark.soap { background: var(--leaf-wash); border-bottom: 4px solid var(--leaf); }
+mark.detergent { background: var(--brass-wash); border-bottom: 5px double var(--brass); }
+mark.look { border-bottom: 2px solid var(--brass); }
+mark.unknown { border-bottom: 2px dotted var(--soft); }
+mark.plain { background: var(--mist); }
+.verdict { border-radius: 10px; border-left: 7px solid var(--soft); background: var(--mist); padding: 12px 18px; display: grid; gap: 8px; }
+.verdict.soap { border-color: var(--leaf); background: var(--leaf-wash); }
+.verdict.detergent, .verdict.mixed { border-color: var(--brass); background: var(--brass-wash); }
+.verdict .actions { align-items: center; }
+.kinds { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(270px, 100%), 1fr)); gap: 12px; margin-top: 10px; }
+article { background: var(--paper); border: 1px solid var(--line); border-radius: 10px; padding: 10px 14px; }
+article h3::first-letter { text-transform: uppercase; }
+.parts { font-weight: 600; overflow-wrap: anywhere; }
+dl { display: grid; grid-template-columns: 60px minmax(0, 1fr); gap: 2px 8px; margin: 8px 0 0; }
+dt { color: var(--soft); }
+dd { margin: 0; }
+@media (max-width: 760px) { .bottle { padding: 16px 16px 32px; } }
+</style>

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import LookCard from './LookCard.vue'
+import LookDialog from './LookDialog.vue'
+import EmptyNote from '@/parts/EmptyNote.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
+import PageHead from '@/parts/PageHead.vue'
+import { api, ApiFailure, take, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { NButton } from 'naive-ui'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { useRoute } from 'vue-router'
+
+/** The story of a planting's leaves: test patches, what burnt it, and what that has taught. */
+const store = useGarden()
+const route = useRoute()
+const looks = shallowRef<Schemas['Looks'] | null>(null)
+const missing = ref(false)
+const writing = ref(false)
+const planting = computed(() => (typeof route.params.planting === 'string' ? route.params.planting : ''))
+const application = computed(() => (typeof route.query.application === 'string' ? route.query.application : null))
+
+async function load(): Promise<void> {
+  try {
+    looks.value = await take(api.GET('/api/gardens/{garden}/plantings/{planting}/looks', { params: { path: { garden: store.id, planting: planting.value } } }))
+    if (application.value && looks.value.rounds.some((one) => one.id === application.value)) writing.value = true
+  } catch (e) {
+    if (!(e instanceof ApiFailure) || e.status !== 404) throw e
+    missing.value = true
+  }
+}
+watch([planting, () => store.undone], () => void load(), { immediate: true })
+const figure = (value: number) => Number(value.toPrecision(3))
+</script>
+
+<template>
+  <div class="leaves">
+    <p v-if="missing">This planting is not here any more. <router-link :to="{ name: 'garden' }">To the garden</router-link></p>
+    <loading-note v-else-if="!looks" what="Looking at the leaves" />
+    <template v-else>
+      <page-head :title="looks.planting.name" :under="`The story of its leaves: what was tried on them, and how they took it. ${looks.planting.kind}, ${looks.planting.stage}.`">
+        <n-button type="primary" @click="writing = true">Write down a look</n-button>
+      </page-head>
+      <section v-if="looks.learned.length" class="learned" aria-labelledby="learned">
+        <h2 id="learned">What they have taught</h2>
+        <ul>
+          <li v-for="one in looks.learned" :key="one.name">
+            <strong>{{ one.name }}</strong>: care begins at <strong>{{ figure(one.careful) }} {{ one.unit }}</strong> here, {{ figure(one.range.low) }} to {{ figure(one.range.high) }}; by our figures alone it is {{ figure(one.prior) }}.
+            <span class="soft">{{ one.looks === 1 ? 'One look' : `${one.looks} looks` }}.</span>
+          </li>
+        </ul>
+        <p class="small"><router-link :to="{ name: 'why', query: { rule: 'evidence' } }">How looks move a threshold</router-link></p>
+      </section>
+      <empty-note v-if="looks.looks.length === 0" title="Nothing was tried on these leaves yet">
+        Put a weak mix on three to five leaves, wait two days, and look: the bench proposes the steps when a recipe is new to a planting.
+        <template #actions><router-link :to="{ name: 'bench', query: { planting: looks.planting.id } }">To the bench</router-link></template>
+      </empty-note>
+      <ol v-else class="story">
+        <li v-for="look in looks.looks" :key="look.id"><look-card :look="look" @changed="looks = $event" /></li>
+      </ol>
+      <look-dialog v-model:shown="writing" :looks="looks" :application="application" @kept="looks = $event" />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.leaves { padding: 22px 26px 48px; display: grid; gap: 18px; grid-template-columns: minmax(0, 860px); }
+.learned { background: var(--leaf-wash); border-radius: 12px; padding: 12px 18px; display: grid; gap: 6px; }
+.learned ul { margin: 0; padding-left: 18px; }
+.learned li strong:first-child::first-letter { text-transform: uppercase; }
+.story { list-style: none; margin: 0; padding: 0 0 0 18px; border-left: 3px solid var(--line); display: grid; gap: 14px; }
+@media (max-width: 760px) { .leaves { padding: 16px 16px 32px; grid-template-columns: minmax(0, 1fr); } }
+</style>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import ScoreInput from './ScoreInput.vue'
+import { api, take, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+import { computed, ref } from 'vue'
+
+/** One step of the story: put on, looked at, and what to do next. */
+const props = defineProps<{ look: Schemas['Look'] }>()
+const emit = defineEmits<{ changed: [Schemas['Looks']] }>()
+
+const store = useGarden()
+const times = useTimes()
+const { errors, busy, attempt, done } = useSaving()
+const answering = ref(false)
+const score = ref(0)
+const note = ref('')
+const isOpen = computed(() => props.look.score === null)
+const title = computed(() => {
+  const part = props.look.fraction < 1 ? ` at ${Math.round(props.look.fraction * 100)} %` : ''
+  return props.look.kind === 'patch' ? `${props.look.recipe ?? 'A mix'}${part} on ${props.look.leaves ?? 'a few'} leaves` : `${props.look.recipe ?? 'A spray'}, the whole plant`
+})
+const wait = computed(() => (props.look.is_due ? 'Look at it now.' : props.look.look_at ? `Look from ${times.instant(props.look.look_at)} on.` : 'Still to be looked at.'))
+
+const answer = () => attempt(async () => {
+  const saved = await take(api.PUT('/api/gardens/{garden}/looks/{look}', { params: { path: { garden: store.id, look: props.look.id } }, body: { version: props.look.version, score: score.value, note: note.value || null } }))
+  answering.value = false
+  done(saved.change)
+  emit('changed', saved.looks)
+})
+const next = () => attempt(async () => {
+  const saved = await take(api.POST('/api/gardens/{garden}/plantings/{planting}/looks', {
+    params: { path: { garden: store.id, planting: planting.value } }, body: { kind: 'patch', recipe_id: props.look.recipe_id, fraction: props.look.next_fraction, leaves: props.look.leaves ?? 4 },
+  }))
+  done(saved.change)
+  emit('changed', saved.looks)
+})
+const remove = () => attempt(async () => {
+  done(await take(api.DELETE('/api/gardens/{garden}/looks/{look}', { params: { path: { garden: store.id, look: props.look.id } } })))
+  store.undone++
+})
+const planting = computed(() => props.look.planting_id)
+</script>
+
+<template>
+  <article :class="{ due: look.is_due, hurt: (look.score ?? 0) >= 3 }">
+    <p class="soft small">{{ times.instant(look.put_on_at) }}</p>
+    <h3>{{ title }}</h3>
+    <p class="small">{{ look.strengths }}</p>
+    <p v-if="look.score !== null"><strong>{{ look.score }} of 10</strong>{{ look.score <= 1 ? ': it bore it.' : look.score >= 3 ? ': it burnt.' : ': marked.' }} <span v-if="look.seen_at" class="soft small">seen {{ times.dayOf(Date.parse(look.seen_at)) }}</span></p>
+    <p v-if="look.note">{{ look.note }}</p>
+    <p v-if="look.advice" class="advice"><strong>{{ look.advice }}</strong> {{ look.advice_because }}</p>
+    <p v-if="isOpen"><strong>{{ wait }}</strong></p>
+    <form v-if="answering" class="form-grid" @submit.prevent="answer">
+      <score-input :id="`score-${look.id}`" v-model="score" :error="errors.score" />
+      <div class="field"><label :for="`note-${look.id}`">What you see</label><input :id="`note-${look.id}`" v-model="note" class="native" autocomplete="off" placeholder="pale edges, brown tips, nothing"></div>
+      <div class="actions"><n-button type="primary" attr-type="submit" :loading="busy">Write it down</n-button><n-button @click="answering = false">Not now</n-button></div>
+    </form>
+    <div v-else class="actions">
+      <n-button v-if="isOpen" :type="look.is_due ? 'primary' : 'default'" size="small" @click="answering = true">I have looked</n-button>
+      <n-button v-if="look.advice_id === 'next' && look.recipe_id" size="small" :loading="busy" @click="next">I have put on the next step</n-button>
+      <n-button size="small" quaternary @click="remove">Delete</n-button>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+article { background: var(--paper); border: 1px solid var(--line); border-radius: 12px; padding: 10px 16px; display: grid; gap: 6px; position: relative; }
+article::before { content: ''; position: absolute; left: -26px; top: 18px; width: 13px; height: 13px; border-radius: 50%; background: var(--leaf); border: 3px solid var(--page); }
+article.due::before { background: var(--brass); }
+article.hurt::before { background: var(--madder); }
+article.due { border-left: 5px solid var(--brass); }
+.advice { border-left: 3px solid var(--brass); padding-left: 10px; }
+</style>
