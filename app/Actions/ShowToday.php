@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Http\Resources\ApplicationResource;
+use App\Http\Resources\DuePatch;
 use App\Http\Resources\DueRound;
 use App\Http\Resources\LayerResource;
 use App\Http\Resources\RoundResource;
@@ -54,6 +55,7 @@ final readonly class ShowToday
             array_slice(array_values(array_filter($due, static fn (DueRound $round): bool => $round->in_days > 0)), 0, self::MOST_COMING),
             array_values($last->map(static fn (Application $entry): ApplicationResource => ApplicationResource::of($entry, $garden->units))->all()),
             $this->looks($garden, $today->toDateString()),
+            $this->patches($garden),
         );
     }
 
@@ -64,6 +66,14 @@ final readonly class ShowToday
         $briefs = $open->map(fn (Trouble $trouble): TroubleBrief => $this->troubles->brief($garden, $trouble));
 
         return array_values($briefs->filter(static fn (TroubleBrief $brief): bool => $brief->look_again_on === null || $brief->look_again_on <= $today)->sortBy('look_again_on')->values()->all());
+    }
+
+    /** @return list<DuePatch> the longest due first */
+    private function patches(Garden $garden): array
+    {
+        return array_values($garden->looks()->toBase()->join('plantings', 'plantings.id', '=', 'looks.planting_id')->whereNull('looks.score')->whereNull('plantings.retired_on')
+            ->where('looks.look_at', '<=', CarbonImmutable::now())->reorder('looks.look_at')->get(['looks.planting_id', 'plantings.name', 'looks.recipe_name', 'looks.fraction'])
+            ->map(static fn (object $row): DuePatch => new DuePatch((string) $row->planting_id, (string) $row->name, (string) $row->recipe_name, (float) $row->fraction))->all());
     }
 
     private function due(Garden $garden, Round $round, CarbonImmutable $today): DueRound

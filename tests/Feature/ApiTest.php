@@ -264,7 +264,7 @@ it('asks the database no more for more rows', function (string $path): void {
     $garden = demo();
     DB::enableQueryLog();
     $this->getJson(at($garden, $path))->assertOk();
-    expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(18);
+    expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(20);
 })->with(['', 'today', 'courses', 'applications', 'recipes', 'plot', 'troubles', 'pantry', 'shopping']);
 
 it('changes settings, and refuses a stale hand', function (): void {

@@ -13,6 +13,7 @@ final readonly class TodayResource
      * @param  list<DueRound>  $due
      * @param  list<DueRound>  $coming
      * @param  list<ApplicationResource>  $last
+     * @param  list<DuePatch>  $patches
      * @param  list<TroubleBrief>  $looks troubles to look at again
      */
     public function __construct(
@@ -21,5 +22,6 @@ final readonly class TodayResource
         #[OA\Property(items: new OA\Items(ref: DueRound::class))] public array $coming,
         #[OA\Property(items: new OA\Items(ref: ApplicationResource::class))] public array $last,
         #[OA\Property(items: new OA\Items(ref: TroubleBrief::class))] public array $looks,
+        #[OA\Property(description: 'Test patches that are due to be looked at.', items: new OA\Items(ref: DuePatch::class))] public array $patches,
     ) {}
 }

@@ -7,7 +7,7 @@ namespace Nebbia\Core\Bottle;
 /** Cuts a list of contents at its commas, semicolons, dots and ends of sentences, but not inside numbers. */
 final class Segments
 {
-    private const CUT = '/((?<!\d),|,(?!\d)|[;•·|*]|\((?:and|e|und|et|y)\)|(?<=[\p{L}%)])\.(?=\s+\p{L}|\s*$)|\R{2,})/u';
+    private const CUT = '/((?<!\d),|,(?!\d)|[;•·|*]|\((?:and|e|und|et|y)\)|(?<=[\p{L}%)])\.(?=\s+[\p{L}\d<>≤≥]|\s*$)|\R{2,})/u';
 
     /** @return list<array{string, int, bool}> pieces, the bytes at which they begin, and whether a sentence or a semicolon ended before */
     public static function of(string $text): array

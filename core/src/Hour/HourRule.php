@@ -12,6 +12,12 @@ use Nebbia\Core\Knowledge\Knowledge;
 /** Whether this is an hour for this spray. The gravest word on each matter counts, where several substances have one. */
 final readonly class HourRule implements Rule
 {
+    /** Objections that speak of one matter. */
+    private const MATTERS = [
+        'too-hot' => 'temperature', 'too-cold' => 'temperature', 'warm' => 'temperature', 'cool' => 'temperature', 'windy' => 'wind', 'still' => 'wind', 'rain' => 'rain', 'rain-later' => 'rain',
+        'damp' => 'air', 'dry' => 'air', 'drying-fast' => 'air', 'sun-never' => 'sun', 'sun' => 'sun', 'no-sun' => 'sun',
+    ];
+
     /** @var list<SprayWindow> */
     private array $windows;
 
@@ -37,8 +43,9 @@ final readonly class HourRule implements Rule
                 continue;
             }
             foreach ($window->objections($hour, $situation->circumstances->indoors, $this->drying) as $objection) {
-                if (! isset($found[$objection->id]) || $objection->severity->rank() > $found[$objection->id][0]->severity->rank()) {
-                    $found[$objection->id] = [$objection, $window];
+                $matter = self::MATTERS[$objection->id] ?? $objection->id;
+                if (! isset($found[$matter]) || $objection->severity->rank() > $found[$matter][0]->severity->rank()) {
+                    $found[$matter] = [$objection, $window];
                 }
             }
         }

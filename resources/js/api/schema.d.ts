@@ -1468,6 +1468,17 @@ export interface components {
             what: string;
             note: string | null;
         };
+        /** @description A test patch that has waited long enough. */
+        DuePatch: {
+            planting_id: string;
+            planting: string;
+            recipe: string;
+            /**
+             * Format: float
+             * @description Of the full strength.
+             */
+            fraction: number;
+        };
         /** @description A round that is due, with what it takes. */
         DueRound: {
             round: components["schemas"]["Round"];
@@ -2397,6 +2408,8 @@ export interface components {
             coming: components["schemas"]["DueRound"][];
             last: components["schemas"]["Application"][];
             looks: components["schemas"]["TroubleBrief"][];
+            /** @description Test patches that are due to be looked at. */
+            patches: components["schemas"]["DuePatch"][];
         };
         Tool: {
             id: string;

@@ -1,32 +1,34 @@
 <script setup lang="ts">
-import SeverityMark from './SeverityMark.vue'
+import FindingItem from './FindingItem.vue'
 import type { Finding } from '@/api/client'
+import { computed } from 'vue'
 
-withDefaults(defineProps<{ findings: Finding[]; open?: boolean; grounds?: boolean }>(), { open: false, grounds: true })
+/** Findings, the gravest first; beside grave ones many small ones are folded away. */
+const props = withDefaults(defineProps<{ findings: Finding[]; open?: boolean; grounds?: boolean; fold?: boolean }>(), { open: false, grounds: true, fold: false })
+
+const AT_A_GLANCE = 5
+const grave = computed(() => props.findings.filter((one) => one.severity === 'stop' || one.severity === 'caution'))
+const small = computed(() => props.findings.filter((one) => one.severity === 'notice' || one.severity === 'fine'))
+const folds = computed(() => props.fold && grave.value.length > 0 && props.findings.length > AT_A_GLANCE && small.value.length > 1)
+const notices = computed(() => small.value.filter((one) => one.severity === 'notice').length)
+const words = computed(() => {
+  const fine = small.value.length - notices.value
+  return [notices.value && `${notices.value} more to know`, fine && `${fine} that ${fine === 1 ? 'is' : 'are'} fine`].filter(Boolean).join(', ')
+})
 </script>
 
 <template>
-  <ul class="findings">
-    <li v-for="(finding, n) in findings" :key="n" :class="finding.severity">
-      <severity-mark :severity="finding.severity" />
-      <details :open="open">
-        <summary>{{ finding.what }}</summary>
-        <p>{{ finding.because }}</p>
-        <p v-if="finding.severity !== 'fine'" class="instead">{{ finding.instead }}</p>
-        <p class="soft small">
-          Ground: {{ finding.basis }}, {{ finding.sure }} certainty<template v-if="grounds && finding.ground"> · <router-link :to="{ name: 'why', query: { rule: finding.ground } }">Why we say so</router-link></template>
-        </p>
-      </details>
-    </li>
-  </ul>
+  <div>
+    <ul class="findings"><finding-item v-for="(finding, n) in folds ? grave : findings" :key="n" :finding="finding" :open="open" :grounds="grounds" /></ul>
+    <details v-if="folds" class="rest">
+      <summary>{{ words }}</summary>
+      <ul class="findings"><finding-item v-for="(finding, n) in small" :key="n" :finding="finding" :open="open" :grounds="grounds" /></ul>
+    </details>
+  </div>
 </template>
 
 <style scoped>
 .findings { list-style: none; margin: 0; padding: 0; }
-li { display: grid; grid-template-columns: 92px minmax(0, 1fr); gap: 8px; padding: 10px 0; align-items: start; border-top: 1px solid var(--line); }
-summary { cursor: pointer; list-style-position: outside; overflow-wrap: anywhere; }
-summary::marker { color: var(--soft); }
-details { margin-left: 14px; }
-details p { margin-top: 6px; }
-.instead { border-left: 3px solid var(--brass); padding-left: 10px; }
+.rest { border-top: 1px solid var(--line); }
+.rest > summary { cursor: pointer; padding: 10px 0; font-weight: 600; min-height: 44px; }
 </style>

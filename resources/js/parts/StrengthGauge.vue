@@ -33,6 +33,7 @@ function place(value: number): number {
   return 100
 }
 
+const figure = (value: number) => Number(value.toPrecision(3))
 const worksAt = computed(() => (props.strength.works_from !== null ? WORKS_AT : 0))
 const box = computed(() => {
   const low = place(props.strength.strength.low)
@@ -58,8 +59,8 @@ const needle = computed(() => `${place(props.strength.strength.likely)}%`)
       <b class="needle" :style="{ left: needle }" />
     </div>
     <div class="under small soft">
-      <span v-if="stops && strength.works_from !== null">works from {{ strength.works_from }}</span>
-      <span v-if="stops">careful from {{ strength.careful }}<template v-if="strength.stop !== null">, burns from {{ strength.stop }}</template></span>
+      <span v-if="stops && strength.works_from !== null">works from {{ figure(strength.works_from) }}</span>
+      <span v-if="stops">careful from {{ figure(strength.careful!) }}<template v-if="strength.stop !== null">, burns from {{ figure(strength.stop) }}</template></span>
       <span v-else-if="strength.severity === 'unjudged'">not held against leaves</span>
     </div>
   </div>

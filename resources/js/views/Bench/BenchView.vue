@@ -171,8 +171,8 @@ function bringBack(version: RecipeVersion): void {
           <h2 id="inside">In the bottle <span v-if="bench.strengths.some((s) => s.severity !== 'unjudged')" class="against soft">against {{ bench.against }}</span></h2>
           <strength-gauge v-for="strength in bench.strengths" :key="strength.substance" :strength="strength" />
           <burden-bar v-if="bench.burden !== null" :burden="bench.burden" :range="bench.burden_range" :factor="bench.burden_factor" :strengths="bench.strengths" />
+          <finding-list :findings="bench.findings" fold />
           <strength-slider v-model="factor" :bench="bench" @write="writeStronger" />
-          <finding-list :findings="bench.findings" />
           <patch-strip v-if="bench.safety?.ladder" :ladder="bench.safety.ladder" :recipe-id="recipe?.id ?? null" :planting-id="plantingId" :changed="changed" @put="workOut()" />
           <template v-if="bench.safety">
             <section v-if="bench.safety.jobs.length" class="jobs" aria-labelledby="jobs-title">

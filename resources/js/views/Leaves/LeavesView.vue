@@ -29,6 +29,7 @@ async function load(): Promise<void> {
   }
 }
 watch([planting, () => store.undone], () => void load(), { immediate: true })
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 const figure = (value: number) => Number(value.toPrecision(3))
 </script>
 
@@ -37,14 +38,14 @@ const figure = (value: number) => Number(value.toPrecision(3))
     <p v-if="missing">This planting is not here any more. <router-link :to="{ name: 'garden' }">To the garden</router-link></p>
     <loading-note v-else-if="!looks" what="Looking at the leaves" />
     <template v-else>
-      <page-head :title="looks.planting.name" :under="`The story of its leaves: what was tried on them, and how they took it. ${looks.planting.kind}, ${looks.planting.stage}.`">
+      <page-head :title="looks.planting.name" :under="`${capital(looks.planting.kind)}, ${looks.planting.stage}. The story of its leaves: what was tried on them, and how they took it.`">
         <n-button type="primary" @click="writing = true">Write down a look</n-button>
       </page-head>
       <section v-if="looks.learned.length" class="learned" aria-labelledby="learned">
         <h2 id="learned">What they have taught</h2>
         <ul>
           <li v-for="one in looks.learned" :key="one.name">
-            <strong>{{ one.name }}</strong>: care begins at <strong>{{ figure(one.careful) }} {{ one.unit }}</strong> here, {{ figure(one.range.low) }} to {{ figure(one.range.high) }}; by our figures alone it is {{ figure(one.prior) }}.
+            <strong>{{ capital(one.name) }}</strong>: care begins at <strong>{{ figure(one.careful) }} {{ one.unit }}</strong> here, {{ figure(one.range.low) }} to {{ figure(one.range.high) }}; by our figures alone it is {{ figure(one.prior) }}.
             <span class="soft">{{ one.looks === 1 ? 'One look' : `${one.looks} looks` }}.</span>
           </li>
         </ul>
@@ -66,7 +67,6 @@ const figure = (value: number) => Number(value.toPrecision(3))
 .leaves { padding: 22px 26px 48px; display: grid; gap: 18px; grid-template-columns: minmax(0, 860px); }
 .learned { background: var(--leaf-wash); border-radius: 12px; padding: 12px 18px; display: grid; gap: 6px; }
 .learned ul { margin: 0; padding-left: 18px; }
-.learned li strong:first-child::first-letter { text-transform: uppercase; }
 .story { list-style: none; margin: 0; padding: 0 0 0 18px; border-left: 3px solid var(--line); display: grid; gap: 14px; }
 @media (max-width: 760px) { .leaves { padding: 16px 16px 32px; grid-template-columns: minmax(0, 1fr); } }
 </style>

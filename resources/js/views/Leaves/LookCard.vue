@@ -48,7 +48,7 @@ const planting = computed(() => props.look.planting_id)
   <article :class="{ due: look.is_due, hurt: (look.score ?? 0) >= 3 }">
     <p class="soft small">{{ times.instant(look.put_on_at) }}</p>
     <h3>{{ title }}</h3>
-    <p class="small">{{ look.strengths }}</p>
+    <p class="small strengths">{{ look.strengths }}</p>
     <p v-if="look.score !== null"><strong>{{ look.score }} of 10</strong>{{ look.score <= 1 ? ': it bore it.' : look.score >= 3 ? ': it burnt.' : ': marked.' }} <span v-if="look.seen_at" class="soft small">seen {{ times.dayOf(Date.parse(look.seen_at)) }}</span></p>
     <p v-if="look.note">{{ look.note }}</p>
     <p v-if="look.advice" class="advice"><strong>{{ look.advice }}</strong> {{ look.advice_because }}</p>
@@ -69,8 +69,9 @@ const planting = computed(() => props.look.planting_id)
 <style scoped>
 article { background: var(--paper); border: 1px solid var(--line); border-radius: 12px; padding: 10px 16px; display: grid; gap: 6px; position: relative; }
 article::before { content: ''; position: absolute; left: -26px; top: 18px; width: 13px; height: 13px; border-radius: 50%; background: var(--leaf); border: 3px solid var(--page); }
-article.due::before { background: var(--brass); }
+article.due::before { background: var(--brass); left: -30px; }
 article.hurt::before { background: var(--madder); }
 article.due { border-left: 5px solid var(--brass); }
+.strengths::first-letter { text-transform: uppercase; }
 .advice { border-left: 3px solid var(--brass); padding-left: 10px; }
 </style>

@@ -59,9 +59,13 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
           </template>
         </section>
         <div class="side">
-          <section v-if="today.looks.length" aria-labelledby="looks">
+          <section v-if="today.looks.length || today.patches.length" aria-labelledby="looks">
             <h2 id="looks">Look again</h2>
             <ul class="last">
+              <li v-for="patch in today.patches" :key="patch.planting_id + patch.recipe">
+                <p><router-link :to="{ name: 'leaves', params: { planting: patch.planting_id } }"><strong>{{ patch.planting }}</strong></router-link>: test patch</p>
+                <p class="soft small">{{ patch.recipe }}<template v-if="patch.fraction < 1"> at {{ Math.round(patch.fraction * 100) }} %</template>: how did the leaves take it?</p>
+              </li>
               <li v-for="trouble in today.looks" :key="trouble.id">
                 <p><router-link :to="{ name: 'trouble', params: { trouble: trouble.id } }"><strong>{{ trouble.planting }}</strong></router-link>: {{ trouble.name }}</p>
                 <p class="soft small">{{ trouble.headline }}</p>

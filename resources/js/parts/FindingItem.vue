@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import SeverityMark from './SeverityMark.vue'
+import type { Finding } from '@/api/client'
+
+/** One judgement, opening to because, instead and ground. */
+defineProps<{ finding: Finding; open: boolean; grounds: boolean }>()
+</script>
+
+<template>
+  <li :class="finding.severity">
+    <severity-mark :severity="finding.severity" />
+    <details :open="open">
+      <summary>{{ finding.what }}</summary>
+      <p>{{ finding.because }}</p>
+      <p v-if="finding.severity !== 'fine'" class="instead">{{ finding.instead }}</p>
+      <p class="soft small">
+        Ground: {{ finding.basis }}, {{ finding.sure }} certainty<template v-if="grounds && finding.ground"> · <router-link :to="{ name: 'why', query: { rule: finding.ground } }">Why we say so</router-link></template>
+      </p>
+    </details>
+  </li>
+</template>
+
+<style scoped>
+li { display: grid; grid-template-columns: 92px minmax(0, 1fr); gap: 8px; padding: 10px 0; align-items: start; border-top: 1px solid var(--line); }
+summary { cursor: pointer; list-style-position: outside; overflow-wrap: anywhere; }
+summary::marker { color: var(--soft); }
+details { margin-left: 14px; }
+details p { margin-top: 6px; }
+.instead { border-left: 3px solid var(--brass); padding-left: 10px; }
+</style>
