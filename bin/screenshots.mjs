@@ -23,7 +23,7 @@ async function serve(name, port, seed) {
   return child
 }
 
-const servers = [await serve('demo', 8196, true), await serve('blank', 8195, false)]
+const servers = [await serve('demo', 8196, true)]
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
 const wide = { width: 1280, height: 800 }
 const phone = { width: 390, height: 844 }
@@ -63,8 +63,6 @@ try {
     await page.waitForTimeout(500)
   }
   await shot('trouble', '/garden', { act: trouble('aphid') })
-  await shot('trouble-phone', '/garden', { viewport: phone, act: trouble('soft scale') })
-  await shot('bench-trouble', '/garden', { act: async (page) => { await trouble('aphid')(page); await page.getByRole('button', { name: 'Start a course' }).click(); await page.waitForTimeout(900) } })
   await shot('bench', '/bench', { act: onBench('Garlic and pepper', 'Pump bottle, 2 L', 'Winter cabbages') })
   await shot('bench-dark', '/bench', { scheme: 'dark', act: onBench('Evening soap', 'Pump bottle, 2 L', 'Fuchsias in the shade') })
   await shot('bench-phone', '/bench', { viewport: phone, act: onBench('Evening soap', 'Hand bottle, 750 mL', 'Broad beans, early row') })
@@ -91,10 +89,19 @@ try {
     await page.waitForTimeout(600)
   } })
   await shot('pantry', '/pantry')
+  await shot('label-reader', '/bottle', { act: async (page) => {
+    await page.getByLabel('The list of contents').fill('Ingredienti: Aqua, Sodium Laureth Sulfate, Cocamidopropyl Betaine, Sodium Chloride, Citric Acid, Parfum, Limonene, Methylisothiazolinone. 5-15 % tensioattivi anionici, <5 % sapone')
+    await page.waitForTimeout(700)
+  } })
+  await shot('leaves', '/garden', { act: async (page) => {
+    await page.getByRole('link', { name: 'Leaves of Lemons by the door' }).click()
+    await page.getByRole('button', { name: 'I have looked' }).click()
+    await page.waitForTimeout(400)
+  } })
+  await shot('why', '/why', { act: async (page) => { await page.getByLabel('Look for').fill('soap'); await page.waitForTimeout(300) } })
   await shot('rounds', '/rounds')
   await shot('notebook', '/notebook', { act: (page) => page.getByText('What was in it').first().click() })
   await shot('settings', '/settings')
-  await shot('first-run', '/', { port: 8195 })
 } finally {
   await browser.close()
   for (const server of servers) process.kill(-server.pid, 'SIGTERM')

@@ -53,7 +53,7 @@ final readonly class CircumstancesOptions
         try {
             return Hour::of($numbers['temperature'], $numbers['humidity'], $numbers['wind'], $numbers['rain-in'], $sun, $bees);
         } catch (BadInput $e) {
-            throw $e->at('--'.str_replace('_', '-', $e->field()));
+            throw $e->renamed('--'.str_replace('_', '-', $e->field()));
         }
     }
 
@@ -70,7 +70,11 @@ final readonly class CircumstancesOptions
         }
         $usual = Water::usual($this->knowledge, is_string($kind) ? trim($kind) : 'tap');
 
-        return Water::measured($hardness ?? $usual->hardness->likely, $alkalinity ?? $usual->alkalinity->likely);
+        try {
+            return Water::measured($hardness ?? $usual->hardness->likely, $alkalinity ?? $usual->alkalinity->likely);
+        } catch (BadInput $e) {
+            throw $e->renamed('--'.$e->field());
+        }
     }
 
     private function number(Command $command, string $option): ?float

@@ -37,6 +37,14 @@ abstract class BadInput extends InvalidArgumentException
         return $this;
     }
 
+    /** The field by the name that whoever gave it knows it by: an option of a command, say. */
+    public function renamed(string $field): static
+    {
+        $this->field = $field;
+
+        return $this;
+    }
+
     /** Puts the field below another: `base.amount` under `recipe` is `recipe.base.amount`. */
     public function under(string $parent): static
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Chemistry;
 
+use Nebbia\Core\Compatibility\Pairs;
+use Nebbia\Core\Judgement\ClosedVessel;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
@@ -18,8 +20,11 @@ final readonly class GasRule implements Rule
 
     private Reagents $reagents;
 
+    private Pairs $pairs;
+
     public function __construct(Knowledge $knowledge)
     {
+        $this->pairs = $knowledge->pairs();
         $this->reagents = Reagents::from($knowledge);
     }
 
@@ -28,7 +33,11 @@ final readonly class GasRule implements Rule
         $aftermath = $situation->mix->aftermath;
         $vessel = $situation->circumstances->vessel;
         $litres = $situation->mix->finalVolume->likely / 1000.0;
-        if ($aftermath === null || $vessel === null || $aftermath->carbonDioxide <= 0.0 || $litres <= 0.0) {
+        if ($aftermath === null || $vessel === null || $litres <= 0.0) {
+            return;
+        }
+        yield from $this->oxygen($situation, $aftermath, $vessel, $litres);
+        if ($aftermath->carbonDioxide <= 0.0) {
             return;
         }
         $gas = GasPressure::ofCarbonDioxide($aftermath->carbonDioxide * $litres, 1000.0 * $litres, $vessel->headspaceMl, $this->reagents);
@@ -39,6 +48,34 @@ final readonly class GasRule implements Rule
                 'bar' => $gas->gauge * 1.01325,
                 'headspace' => $vessel->headspaceMl,
             ], 'physical constant', 'high')->from('gas');
+        }
+    }
+
+    /**
+     * What breaks peroxide down at once, plant juice and metal, makes a stop of a closed vessel; alkali does it over hours.
+     *
+     * @return iterable<Finding>
+     */
+    private function oxygen(Situation $situation, Aftermath $aftermath, ClosedVessel $vessel, float $litres): iterable
+    {
+        if ($aftermath->oxygen <= 0.0) {
+            return;
+        }
+        foreach ($this->pairs->in($situation->mix) as [$pair, $peroxide, $other]) {
+            if ($peroxide->substance->id !== 'hydrogen-peroxide' || ! $pair->undoes) {
+                continue;
+            }
+            $gas = GasPressure::ofOxygen($aftermath->oxygen * $litres, $vessel->headspaceMl, $this->reagents);
+            if ($gas->gauge > self::NOTHING) {
+                yield Finding::of('gas', $pair->id === 'peroxide-alkali' ? Severity::Caution : Severity::Stop, 'gas.oxygen', [
+                    'litres' => $gas->litres,
+                    'bar' => $gas->gauge * 1.01325,
+                    'headspace' => $vessel->headspaceMl,
+                    'what' => $other->substance->name,
+                ], 'physical constant', 'high', ['hydrogen-peroxide'])->from('gas');
+
+                return;
+            }
         }
     }
 }

@@ -20,6 +20,11 @@ final readonly class Reactor
 
     private const CARBONATE = 105.988;
 
+    /** g of potassium hydroxide that a gram of an ordinary oil takes (sunflower, olive and the like 0.18 to 0.20). */
+    private const SAPONIFICATION = 0.19;
+
+    private const POTASSIUM_HYDROXIDE = 56.1056;
+
     /** g/mol of the sodium salt of an acid, for one proton of it. */
     private const SALTS = ['acetic-acid' => 82.034, 'citric-acid' => 86.02, 'acetylsalicylic-acid' => 202.14];
 
@@ -62,7 +67,7 @@ final readonly class Reactor
         $found = $unknown === null ? $this->ph->find($before, $alkalinity, $calcium, $milkSoap) : null;
 
         return Aftermath::of(
-            $before, $left, $this->made($likely, $left, $before), $found?->ph, $found?->fresh, $found->acidity ?? 0.0, $likely->carbonDioxide, $oxygen,
+            $before, $left, [...$this->made($likely, $left, $before), ...$this->slowSoap($mix, $likely)], $found?->ph, $found?->fresh, $found->acidity ?? 0.0, $likely->carbonDioxide, $oxygen,
             $unknown, $this->soapToWater($before, $calcium),
         );
     }
@@ -130,6 +135,20 @@ final readonly class Reactor
         }
 
         return null;
+    }
+
+    /**
+     * Lye and oil become soap, but in cold thin water only in days: no more than this, and none to count on.
+     *
+     * @return list<Made>
+     */
+    private function slowSoap(Mix $mix, Reaction $reaction): array
+    {
+        $hydroxide = ($reaction->left['sodium-hydroxide'] ?? 0.0) + ($reaction->left['potassium-hydroxide'] ?? 0.0);
+        $oil = 10.0 * (($mix->strengthOf('vegetable-oil')->percentWv->likely ?? 0.0) + ($mix->strengthOf('neem-oil')->percentWv->likely ?? 0.0));
+        $extent = min($hydroxide, $oil * self::SAPONIFICATION / self::POTASSIUM_HYDROXIDE);
+
+        return $extent > 0.0 ? [Made::of('slow-soap', $extent * self::SOAP, false)] : [];
     }
 
     /**

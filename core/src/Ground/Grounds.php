@@ -43,6 +43,13 @@ final readonly class Grounds
         }
         $burden = $this->knowledge->section('tolerances', 'burden');
 
+        foreach ($this->knowledge->rows('surfaces') as $row) {
+            $id = $row->string('id');
+            $grounds[] = Ground::of("surface.$id", Topic::Leaves, Message::of("ground.surface.$id"), Message::of('ground.both', [
+                'because' => Message::of("surface.$id.because", ['plant' => Message::of('ground.a-plant')]), 'instead' => Message::of("surface.$id.instead"),
+            ]), $row->string('basis'), $row->string('sure'));
+        }
+
         return [
             ...$grounds,
             $this->plain('burden', Topic::Leaves, $burden->string('basis'), $burden->string('sure'), ['factor' => $burden->float('factor')]),

@@ -29,6 +29,7 @@ use Nebbia\Core\Tolerance\ConditionRule;
 use Nebbia\Core\Tolerance\DisinfectingRule;
 use Nebbia\Core\Tolerance\EffectRule;
 use Nebbia\Core\Tolerance\NotedPlantRule;
+use Nebbia\Core\Tolerance\SurfaceRule;
 use Nebbia\Core\Tolerance\ToleranceRule;
 use Nebbia\Core\Tolerance\WeedSprayRule;
 
@@ -62,6 +63,7 @@ final readonly class Judge
             new CareRule($knowledge),
             new SodiumRule($knowledge),
             new NotedPlantRule($knowledge),
+            new SurfaceRule($knowledge),
             new WeedSprayRule,
             new DisinfectingRule($knowledge),
             new EffectRule($knowledge),

@@ -17,7 +17,7 @@ final readonly class KnowledgeLoader
         'units', 'drops', 'substances', 'ingredients', 'plants', 'plant-families', 'plant-habits', 'modifiers', 'targets', 'signs',
         'diagnosis', 'decision', 'tactics', 'remedies', 'tolerances', 'order', 'pairs', 'dangers',
         'hazards', 'substitutes', 'coverage', 'storage', 'shelf', 'calibrated', 'reading',
-        'chemistry', 'spacing', 'materials', 'compatible', 'windows', 'care', 'claims', 'food', 'soil', 'jobs', 'patch', 'tobacco', 'bottle-names',
+        'chemistry', 'spacing', 'materials', 'compatible', 'windows', 'care', 'claims', 'food', 'soil', 'jobs', 'patch', 'tobacco', 'bottle-names', 'surfaces',
     ];
 
     private const LANGUAGES = ['en'];

@@ -46,6 +46,8 @@ final readonly class SodiumRule implements Rule
             $rise >= $points->float('stop') => Severity::Stop,
             $rise >= $points->float('caution') => Severity::Caution,
             $rise >= $points->float('notice') => Severity::Notice,
+            // Of salt on the ground it is always said where it stays.
+            ! $situation->mix->recipe->use->wetsLeaves() && $situation->mix->strengthOf('sodium-chloride') !== null => Severity::Fine,
             default => null,
         };
         if ($severity !== null) {

@@ -57,6 +57,12 @@ it('warns of sodium by all rounds together', function (int $times, array $found)
     expect(Cases::severities(Cases::judged($body, 'rose'), 'soil'))->toBe($found);
 })->with([[1, ['notice']], [2, ['notice']], [3, ['caution']], [5, ['stop']]]);
 
+it('says of salt against weeds how much of it stays', function (): void {
+    // 5 % at 100 mL a m²: 5 g of salt, 1.967 g of sodium, 0.219 points
+    $soil = array_values(array_filter(Cases::judged(Cases::body('1 L', [['table-salt', '5 %']], 'final', 'weed'))->findings, static fn (Finding $one): bool => $one->rule === 'soil'))[0];
+    expect($soil->severity->value)->toBe('fine')->and($soil->what->params['grams'])->toEqualWithDelta(1.967, 0.001)->and($soil->what->params['rise'])->toEqualWithDelta(0.219, 0.001);
+});
+
 it('leaves the little that drips from leaves alone', function (): void {
     expect(Cases::severities(Cases::judged(Cases::body('1 L', [['baking-soda', '5 g']], 'final') + ['repeat' => ['every_days' => 7, 'times' => 6]], 'rose'), 'soil'))->toBe([]);
 });

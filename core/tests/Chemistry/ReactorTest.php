@@ -65,6 +65,12 @@ it('turns bicarbonate into carbonate with lye, and needs no soap for it', functi
         ->and(leftOf('sodium-bicarbonate', $lines))->toEqualWithDelta(0.42, 0.001);
 });
 
+it('says what soap lye and oil could become, and that it is no more than that', function (): void {
+    // 2 g of lye, 50.0 mmol; 9.18 g of oil take 0.19 g of potash a gram, 31.09 mmol: 9.97 g of soap at most, in days
+    $lines = [['lye', '2 g', '100 % purity'], ['vegetable-oil', '1 % v/v']];
+    expect(madeOf('slow-soap', $lines))->toEqualWithDelta(9.97, 0.02)->and(leftOf('sodium-hydroxide', $lines))->toEqualWithDelta(0.2, 1e-9);
+});
+
 it('does not say how much peroxide a plant juice leaves: nothing, perhaps', function (): void {
     $left = reacted([['hydrogen-peroxide', '0.3 %', '3 %'], ['garlic', '10 g']])?->left['hydrogen-peroxide'];
     expect([$left?->low, $left?->likely, $left?->high])->toBe([0.0, 0.0, 0.3]);

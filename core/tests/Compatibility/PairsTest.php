@@ -99,6 +99,17 @@ it('says gas only of what is shut in', function (): void {
         ->and(Cases::severities(Cases::judged(Cases::body('1 L', [SOME['soda']], 'final'), 'rose', new Circumstances(vessel: ClosedVessel::of(200.0))), 'gas'))->toBe([]);
 });
 
+it('warns of oxygen where peroxide is shut in with what breaks it down', function (string $with, array $found): void {
+    $mix = Cases::judged(Cases::body('1 L', [['hydrogen-peroxide', '0.3 %', '3 %'], SOME[$with]], 'final'), 'rose', new Circumstances(vessel: ClosedVessel::of(200.0)));
+    expect(Cases::severities($mix, 'gas'))->toBe($found);
+    foreach ($mix->findings as $finding) {
+        if ($finding->rule === 'gas') {
+            // 3 g of peroxide, 0.0882 mol, half as much oxygen: 1.079 L in 0.2 L, 5.39 atm, 5.47 bar
+            expect($finding->what->params['litres'])->toEqualWithDelta(1.079, 0.002)->and($finding->what->params['bar'])->toEqualWithDelta(5.47, 0.02);
+        }
+    }
+})->with([['garlic', ['stop']], ['copper', ['stop']], ['soda', ['caution']], ['alcohol', []]]);
+
 it('says the gravest first', function (): void {
     $ranks = array_map(static fn (Finding $finding): int => $finding->severity->rank(), Cases::judged(Cases::body('1 L', [SOME['bleach'], SOME['vinegar'], SOME['garlic']], 'final'), 'rose')->findings);
     $sorted = $ranks;

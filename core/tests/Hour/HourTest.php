@@ -70,7 +70,7 @@ it('wants sun for milk and weeds, and none for the rest', function (): void {
 it('calls damp, dry and thirsty air poor, not forbidden', function (): void {
     expect(blamed('soap', Hour::of(18.0, 90.0)))->toBe(['damp' => 'notice'])->and(blamed('soap', Hour::of(18.0, 35.0)))->toBe(['dry' => 'notice'])
         // 28 °C at 30 %: Tw 16.9, Delta-T 11
-        ->and(blamed('oil', Hour::of(28.0, 30.0)))->toHaveKey('drying-fast')
+        ->and(blamed('bicarbonate', Hour::of(28.0, 30.0)))->toHaveKey('drying-fast')
         ->and(blamed('soap', Hour::of(18.0, 60.0, 6.0, 12.0)))->toBe([])
         ->and(blamed('weed-vinegar', Hour::of(22.0, 50.0, 1.0, null, true)))->toBe(['still' => 'notice']);
 });

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Tolerance;
+
+use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Row;
+
+/** What a spray does to a waxy, hairy or thin leaf, a row of core/data/surfaces.yaml each. */
+final readonly class SurfaceRule implements Rule
+{
+    /** @var array<string, list<Row>> by surface */
+    private array $rows;
+
+    public function __construct(Knowledge $knowledge)
+    {
+        $rows = [];
+        foreach ($knowledge->rows('surfaces') as $row) {
+            $rows[$row->string('surface')][] = $row;
+        }
+        $this->rows = $rows;
+    }
+
+    public function judge(Situation $situation): iterable
+    {
+        $plant = $situation->plant;
+        if ($plant === null || ! $situation->mix->recipe->use->wetsLeaves()) {
+            return;
+        }
+        foreach ($this->rows[$plant->surface->value] ?? [] as $row) {
+            foreach ($row->strings('substances') as $id) {
+                $strength = $situation->mix->strengthOf($id);
+                if ($strength !== null && $strength->percentWv->likely > 0.0) {
+                    yield Finding::of('surface', Severity::from($row->string('severity')), 'surface.'.$row->string('id'), [
+                        'plant' => $plant->name, 'substance' => $strength->substance->name,
+                    ], $row->string('basis'), $row->string('sure'), [$id]);
+
+                    break;
+                }
+            }
+        }
+    }
+}
