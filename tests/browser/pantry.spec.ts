@@ -83,7 +83,7 @@ test.describe('on a phone', () => {
     await page.goto('/bench')
     await openRecipe(page, 'garlic', 'Garlic and pepper')
     await mix(page)
-    for (let n = 0; n < 13; n++) {
+    for (let n = 0; n < 16; n++) {
       expect(await page.evaluate(() => document.documentElement.scrollHeight - innerHeight), `step ${n + 1}`).toBeLessThanOrEqual(0)
       const next = page.getByRole('button', { name: /Done, next|All done/ })
       expect((await next.boundingBox())?.height).toBeGreaterThanOrEqual(64)

@@ -18,5 +18,6 @@ final readonly class GroundResource
         #[OA\Property] public string $text,
         #[OA\Property] public string $basis,
         #[OA\Property] public string $sure,
+        #[OA\Property(description: 'Other names of what it speaks of, to be found by.')] public string $also,
     ) {}
 }

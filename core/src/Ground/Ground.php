@@ -9,6 +9,7 @@ use Nebbia\Core\Message\Message;
 /** What a finding rests on: a rule with its figures, its basis and how sure it is. */
 final readonly class Ground
 {
+    /** @param  list<string>  $substances */
     private function __construct(
         public string $id,
         public Topic $topic,
@@ -16,10 +17,13 @@ final readonly class Ground
         public Message $text,
         public string $basis,
         public string $sure,
+        /** Ids it speaks of. */
+        public array $substances,
     ) {}
 
-    public static function of(string $id, Topic $topic, Message $title, Message $text, string $basis, string $sure): self
+    /** @param  list<string>  $substances */
+    public static function of(string $id, Topic $topic, Message $title, Message $text, string $basis, string $sure, array $substances = []): self
     {
-        return new self($id, $topic, $title, $text, $basis, $sure);
+        return new self($id, $topic, $title, $text, $basis, $sure, $substances);
     }
 }

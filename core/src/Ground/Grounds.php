@@ -32,7 +32,7 @@ final readonly class Grounds
         foreach ($this->knowledge->ids('substances') as $id) {
             $threshold = $this->knowledge->thresholds()->of($id);
             if ($threshold !== null) {
-                $grounds[] = Ground::of("tolerance.$id", Topic::Leaves, Message::of('ground.tolerance.title', ['name' => $this->knowledge->substance($id)->name]), $this->bears($threshold), $threshold->basis, $threshold->sure);
+                $grounds[] = Ground::of("tolerance.$id", Topic::Leaves, Message::of('ground.tolerance.title', ['name' => $this->knowledge->substance($id)->name]), $this->bears($threshold), $threshold->basis, $threshold->sure, [$id]);
             }
         }
         foreach ($this->knowledge->rows('tolerances', 'roots') as $row) {
@@ -122,7 +122,7 @@ final readonly class Grounds
                 $id = $row->string('id');
                 $grounds[] = Ground::of("$kind.$id", Topic::Pairs, Message::of("ground.$kind.title", $params), Message::of('ground.both', [
                     'because' => Message::of("$kind.$id.because", $params + ['plant' => Message::of('ground.a-plant'), 'since' => 0]), 'instead' => Message::of("$kind.$id.instead", $params),
-                ]), $row->string('basis'), $row->string('sure'));
+                ]), $row->string('basis'), $row->string('sure'), array_values(array_diff([...$row->strings('a'), ...$row->strings('b')], ['*'])));
             }
         }
         foreach ($this->knowledge->rows('materials') as $row) {
@@ -163,11 +163,11 @@ final readonly class Grounds
             }
             $grounds[] = Ground::of("danger.$id", Topic::People, Message::of('ground.name', ['name' => $names]), Message::of('ground.both', [
                 'because' => Message::of("danger.$id.because", ['name' => $names]), 'instead' => Message::of("danger.$id.instead", ['name' => $names]),
-            ]), $row->string('basis'), $row->string('sure'));
+            ]), $row->string('basis'), $row->string('sure'), $row->strings('substances'));
         }
         foreach ($this->knowledge->rows('hazards') as $row) {
             $id = $row->string('id');
-            $grounds[] = Ground::of("hazard.$id", Topic::People, Message::of('ground.hazard.title', ['name' => $this->names($row->strings('substances')), 'from' => $row->float('from'), 'unit' => $row->string('unit')]), Message::of("hazard.$id"), $row->string('basis'), $row->string('sure'));
+            $grounds[] = Ground::of("hazard.$id", Topic::People, Message::of('ground.hazard.title', ['name' => $this->names($row->strings('substances')), 'from' => $row->float('from'), 'unit' => $row->string('unit')]), Message::of("hazard.$id"), $row->string('basis'), $row->string('sure'), $row->strings('substances'));
         }
         foreach ($this->knowledge->rows('care') as $row) {
             $id = $row->string('id');

@@ -1575,6 +1575,8 @@ export interface components {
             text: string;
             basis: string;
             sure: string;
+            /** @description Other names of what it speaks of, to be found by. */
+            also: string;
         };
         /** @description What a sprayer held last. */
         Held: {

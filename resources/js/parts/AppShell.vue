@@ -33,9 +33,10 @@ router.onError((e: unknown) => {
   failure.value = e instanceof Error ? e : new Error('Something went wrong.')
 })
 router.isReady().then(() => { ready.value = true }, () => { ready.value = true })
-router.afterEach(() => {
+router.afterEach((_to, from) => {
   failure.value = null
-  more.value = false
+  // Not at the first view: whoever is quick has opened it while that was on its way.
+  if (from.matched.length > 0) more.value = false
 })
 onErrorCaptured((e) => {
   failure.value = e
@@ -53,7 +54,7 @@ onErrorCaptured((e) => {
       </div>
       <ul>
         <li v-for="view in views" :key="view.name" :class="{ rare: view.rare, last: view.name === 'settings', shown: more }" :style="view.rare ? { '--above': above(view.name) } : undefined">
-          <router-link :to="{ name: view.name }" :class="{ here: isHere(view.name) }" :aria-current="isHere(view.name) ? 'page' : undefined">
+          <router-link :to="{ name: view.name }" :class="{ here: isHere(view.name) }" :aria-current="isHere(view.name) ? 'page' : undefined" @click="more = false">
             <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="view.mark" /></svg>
             {{ view.label }}
           </router-link>

@@ -10,6 +10,7 @@ use App\OpenApi\Ok;
 use Illuminate\Http\JsonResponse;
 use Nebbia\Core\Ground\Ground;
 use Nebbia\Core\Ground\Grounds;
+use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
 use OpenApi\Attributes as OA;
@@ -18,10 +19,17 @@ use OpenApi\Attributes as OA;
 final class ListGrounds extends Controller
 {
     #[OA\Get(path: '/api/grounds', operationId: 'listGrounds', responses: [new Ok(GroundResource::class, list: true)])]
-    public function __invoke(Grounds $grounds, Catalogue $catalogue): JsonResponse
+    public function __invoke(Grounds $grounds, Catalogue $catalogue, Knowledge $knowledge): JsonResponse
     {
+        $names = [];
+        foreach ($knowledge->ids('ingredients') as $id) {
+            $ingredient = $knowledge->ingredient($id);
+            $names[$ingredient->substance->id ?? ''][] = mb_strtolower($ingredient->name);
+        }
+
         return $this->json(array_map(static fn (Ground $ground): GroundResource => new GroundResource(
             $ground->id, $ground->topic->value, $catalogue->sentence(Message::of("ground.topic.{$ground->topic->value}")), $catalogue->sentence($ground->title), $catalogue->sentence($ground->text), $ground->basis, $ground->sure,
+            implode(', ', array_merge(...array_map(static fn (string $substance): array => $names[$substance] ?? [], $ground->substances))),
         ), $grounds->all()));
     }
 }

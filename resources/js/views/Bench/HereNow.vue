@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useGarden } from '@/stores/garden'
 import { NButton } from 'naive-ui'
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Now, PlantState } from './useHereNow'
 
 /** The hour, the plant and the sprayer as they are just now, typed in by hand. */
@@ -18,11 +18,13 @@ const fields = computed(() => [
 const states: { id: PlantState; label: string }[] = [
   { id: 'drought', label: 'Thirsty or wilted' }, { id: 'new', label: 'Moved this week' }, { id: 'soft-growth', label: 'Soft new growth' }, { id: 'hardened', label: 'Hardened leaves' }, { id: 'in-flower', label: 'Open flowers' }, { id: 'sick', label: 'Sick leaves' },
 ]
-const shown = computed(() => Object.keys(props.errors).some((field) => field.startsWith('now.')))
+/** A complaint opens it; only its owner closes it. */
+const opened = ref(false)
+watch(() => Object.keys(props.errors).some((field) => field.startsWith('now.')), (wrong) => { opened.value = opened.value || wrong })
 </script>
 
 <template>
-  <details class="now" :open="shown || undefined">
+  <details class="now" :open="opened" @toggle="opened = ($event.target as HTMLDetailsElement).open">
     <summary>
       <strong>Here and now</strong> <span class="soft">{{ said || 'the hour, the plant, the water: say what you know' }}</span>
     </summary>

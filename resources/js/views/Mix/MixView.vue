@@ -13,6 +13,8 @@ import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 
 /** Mixing, one step at a time: large, for wet hands, read aloud if wished, the screen kept awake where that can be. */
+/** Cautions that are read at a glance; the rest is folded, so that no step needs scrolling. */
+const SHOWN = 2
 const store = useGarden()
 const route = useRoute()
 const router = useRouter()
@@ -96,7 +98,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           <severity-mark v-if="step.kind === 'stop'" severity="stop" />
           <p class="what">{{ step.what }}</p>
           <p v-if="step.how" class="how">{{ step.how }}</p>
-          <p v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</p>
+          <p v-for="caution in step.cautions.slice(0, SHOWN)" :key="caution" class="caution">{{ caution }}</p>
+          <details v-if="step.cautions.length > SHOWN" :key="at" class="more">
+            <summary>{{ step.cautions.length - SHOWN }} more to mind</summary>
+            <p v-for="caution in step.cautions.slice(SHOWN)" :key="caution" class="caution">{{ caution }}</p>
+          </details>
           <step-timer v-if="step.timer && step.timer_minutes" :key="`${id}.${at}`" :name="`${id}.${at}`" :label="step.timer" :minutes="step.timer_minutes" />
         </section>
       </main>
@@ -122,6 +128,9 @@ h1 { font-size: 24px; }
 .small-button[aria-pressed='true'] { background: var(--leaf-wash); border: 2px solid var(--leaf); font-weight: 600; }
 .step { display: grid; grid-template-columns: 130px minmax(0, 1fr); gap: 30px; align-items: center; max-width: 1060px; margin: 0 auto; width: 100%; }
 section { display: grid; gap: 14px; align-content: center; }
+.more summary { cursor: pointer; min-height: 44px; font-weight: 600; padding: 8px 0; }
+.more { display: grid; }
+.more .caution { margin-top: 8px; }
 .count { color: var(--soft); font-size: 18px; }
 .what { font: 600 clamp(26px, 4.4vw, 44px)/1.25 var(--title); overflow-wrap: anywhere; }
 .how { font-size: clamp(19px, 2.2vw, 25px); line-height: 1.4; }

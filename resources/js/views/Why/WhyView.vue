@@ -21,7 +21,7 @@ const plain = (text: string) => text.toLowerCase().normalize('NFD').replace(/\p{
 const found = computed(() => {
   const words = plain(wanted.value).split(/\s+/).filter(Boolean)
   return (grounds.value ?? []).filter((one) => {
-    const text = plain(`${one.title} ${one.text} ${one.topic_name} ${one.basis}`)
+    const text = plain(`${one.title} ${one.text} ${one.topic_name} ${one.basis} ${one.also}`)
     return words.every((word) => text.includes(word))
   })
 })
