@@ -4,14 +4,21 @@
 
 declare(strict_types=1);
 
+use Nebbia\Core\Bottle\LabelReader;
 use Nebbia\Core\Diagnosis\Answers;
 use Nebbia\Core\Diagnosis\Circumstances;
 use Nebbia\Core\Diagnosis\Diagnostician;
 use Nebbia\Core\Diagnosis\Season;
 use Nebbia\Core\Diagnosis\Weather;
+use Nebbia\Core\Evidence\Evidence;
+use Nebbia\Core\Evidence\Observation;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Hazard\Hazards;
+use Nebbia\Core\Hour\Hour;
+use Nebbia\Core\Judgement\Circumstances as Everything;
+use Nebbia\Core\Judgement\ClosedVessel;
+use Nebbia\Core\Judgement\History;
 use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Knowledge\KnowledgeLoader;
@@ -19,6 +26,7 @@ use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Measuring\Kit;
 use Nebbia\Core\Measuring\MixMeasurer;
 use Nebbia\Core\Measuring\Tool;
+use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Reading\PlainReader;
 use Nebbia\Core\Steps\StepPlanner;
 use Nebbia\Core\Steps\Work;
@@ -73,9 +81,21 @@ $measurer = new MixMeasurer($knowledge, Kit::of([
     Tool::graduated('e', 'syringe', 10.0, 0.2), Tool::scale('f', 'scale', 5000.0, 1.0),
 ]));
 
+// A full judgement: six things in it, the hour, a past, own looks.
+$full = $mixer->mix($reader->read(['ingredients' => [...$body['ingredients'], ['ingredient' => 'white-vinegar', 'amount' => '10 mL', 'strength' => '5 %'], ['ingredient' => 'garlic', 'amount' => '20 g']]] + $body), 1700.0);
+$everything = new Everything(
+    stage: Stage::Young, states: ['in-flower'], hour: Hour::of(24.0, 60.0, 8.0, 20.0), vessel: ClosedVessel::of(300.0, 'plastic, brass lance'),
+    history: new History(['potassium-soap' => 2.0, 'sulfur' => 9.0], 3, 5, ['acetic-acid'], false), evidence: new Evidence([Observation::of(['potassium-soap' => 0.9], 2.0)]), around: ['cats', 'pond'],
+);
+const LABEL = 'Aqua, Sodium Laurth Sulfate, Cocamidopropyl Betaine, Sodium Chloride, Citric Acid, Parfum, Limonene, Methylisothiazolinone, Blurbium. 5-15 % anionic surfactants, <5 % soap';
+$labels = new LabelReader($knowledge);
+
 echo json_encode([
     'diagnosis_ms' => 1000 / perSecond(fn () => $diagnostician->diagnose($answers, $circumstances), 50),
     'mix' => perSecond(fn () => $judge->judge(Situation::of($mixer->mix($recipe, 1700.0), $plant))),
+    'mix_alone' => perSecond(fn () => $mixer->mix($recipe, 1700.0)),
+    'judgement_ms' => 1000 / perSecond(fn () => $judge->judge(Situation::of($full, $plant, $everything)), 1000),
+    'label_ms' => 1000 / perSecond(fn () => $labels->read(LABEL), 200),
     'steps' => perSecond(fn () => $steps->plan(Work::of($mixer->mix($recipe, 1700.0), null, UnitSystem::Metric, $hazards, $measurer)), 400),
     'paragraph_ms' => 1000 / perSecond(fn () => $plain->read(PARAGRAPH), 200),
     'read_and_mix' => perSecond(fn () => $judge->judge(Situation::of($mixer->mix($reader->read($body), 1700.0), $plant))),

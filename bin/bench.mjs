@@ -95,6 +95,9 @@ try {
   const ms = (value) => `${value.toFixed(1)} ms`
   const rows = [
     ['mixes per second in core, one core (four lines, scaled, strengths and findings)', Math.round(core.mix).toLocaleString('en'), '2,000'],
+    ['mixes per second without judging them', Math.round(core.mix_alone).toLocaleString('en'), ''],
+    ['a full judgement in core (six things, the hour, a past, own looks)', ms(core.judgement_ms), 'under 2 ms'],
+    ['a label of nine names read in core', ms(core.label_ms), ''],
     ['the same, reading the recipe anew each time', Math.round(core.read_and_mix).toLocaleString('en'), ''],
     ['the same, with own tools and mixing steps instead of findings', Math.round(core.steps).toLocaleString('en'), ''],
     ['a paragraph read in core', ms(core.paragraph_ms), 'under 10 ms'],
