@@ -35,6 +35,9 @@ final class Limits
     /** @var WeakMap<Circumstances, array<string, Limit|null>> what was found, for as long as the circumstances are asked about */
     private WeakMap $found;
 
+    /** @var WeakMap<Circumstances, list<Modifier>> */
+    private WeakMap $current;
+
     public function __construct(Knowledge $knowledge)
     {
         $this->leaves = $knowledge->thresholds();
@@ -42,6 +45,7 @@ final class Limits
         $this->floor = $knowledge->section('modifiers', 'floor')->float('likely');
         $this->learner = new Learner($knowledge);
         $this->found = new WeakMap;
+        $this->current = new WeakMap;
     }
 
     /** Null where no figure for leaves is known. */
@@ -92,19 +96,42 @@ final class Limits
         $now = $situation->circumstances;
         $onRoots = $situation->mix->recipe->use === UseOfSpray::Drench;
         $held = [];
-        foreach ($this->modifiers as $modifier) {
-            $holds = ($now->stage !== null && $modifier->holdsAt($now->stage))
-                || array_filter($modifier->states, $now->is(...)) !== []
-                || ($modifier->over !== null && $now->hour?->temperature !== null && $now->hour->temperature >= $modifier->over)
-                || ($modifier->humid !== null && $now->hour?->humidity !== null && $now->hour->humidity > $modifier->humid)
-                || ($modifier->days !== null && ! $now->history->washed && ($now->history->daysSince[$substance] ?? INF) <= $modifier->days);
-            if ($holds && $modifier->factor !== null && (! $onRoots || $modifier->roots)
+        foreach ($this->current($now) as $modifier) {
+            if ((! $onRoots || $modifier->roots) && ($modifier->days === null || ($now->history->daysSince[$substance] ?? INF) <= $modifier->days)
                 && (! isset($held[$modifier->group]) || $modifier->factorFor($substance) < $held[$modifier->group]->factorFor($substance))) {
                 $held[$modifier->group] = $modifier;
             }
         }
 
         return array_values($held);
+    }
+
+    /**
+     * Conditions that may hold now, whatever the substance.
+     *
+     * @return list<Modifier>
+     */
+    private function current(Circumstances $now): array
+    {
+        return $this->current[$now] ??= array_values(array_filter($this->modifiers, fn (Modifier $modifier): bool => $modifier->factor !== null && $this->mayHold($modifier, $now)));
+    }
+
+    private function mayHold(Modifier $modifier, Circumstances $now): bool
+    {
+        if ($now->stage !== null && $modifier->holdsAt($now->stage)) {
+            return true;
+        }
+        foreach ($modifier->states as $state) {
+            if ($now->is($state)) {
+                return true;
+            }
+        }
+        $temperature = $now->hour?->temperature;
+        $humidity = $now->hour?->humidity;
+
+        return ($modifier->over !== null && $temperature !== null && $temperature >= $modifier->over)
+            || ($modifier->humid !== null && $humidity !== null && $humidity > $modifier->humid)
+            || ($modifier->days !== null && ! $now->history->washed && $now->history->daysSince !== []);
     }
 
     private function learned(Situation $situation, string $substance, float $careful): ?Learned
