@@ -15,6 +15,8 @@ final readonly class WaterRule implements Rule
 {
     private const SOAPS = ['potassium-soap', 'sodium-soap'];
 
+    private const OILS = ['vegetable-oil', 'neem-oil', 'mineral-oil', 'essential-oil'];
+
     private float $warn;
 
     private float $refuse;
@@ -53,10 +55,13 @@ final readonly class WaterRule implements Rule
             $hardness > $this->warn => 'water.hard',
             default => 'water.soft',
         };
+        // A little soap beside other things is there to wet: what the water takes of it is no matter, unless it holds oil.
+        $oil = array_filter(self::OILS, static fn (string $id): bool => $situation->mix->strengthOf($id) !== null) !== [];
+        $matters = $oil || $soap >= $works * (1 - 1e-9);
         $spoils = $soap >= $works * (1 - 1e-9) && $soap - $taken->likely < 0.5 * $works;
         yield Finding::of('water', match (true) {
             $hardness > $this->refuse || $spoils => Severity::Caution,
-            $hardness > $this->warn => Severity::Notice,
+            $hardness > $this->warn && $matters => Severity::Notice,
             default => Severity::Fine,
         }, $key, [
             'hardness' => $hardness,

@@ -88,7 +88,7 @@ final readonly class JobAssessor
 
         return IngredientJob::of(
             $line, $ingredient->name, $id, $pull, Message::of($effect->standing === Standing::Helps ? 'job.emulsifier' : 'job.'.($job ?? 'none')),
-            Message::of('pull.'.$pull->value, ['other' => $against[$id] ?? ''] + $effect->params()),
+            Message::of($pull === Pull::Weak && $effect->standing === Standing::PerhapsTooWeak ? 'pull.perhaps-weak' : 'pull.'.$pull->value, ['other' => $against[$id] ?? ''] + $effect->params()),
             $row?->string('basis') ?? 'practice', $row?->string('sure') ?? 'low',
         );
     }

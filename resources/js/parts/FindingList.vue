@@ -8,8 +8,10 @@ const props = withDefaults(defineProps<{ findings: Finding[]; open?: boolean; gr
 
 const AT_A_GLANCE = 5
 const grave = computed(() => props.findings.filter((one) => one.severity === 'stop' || one.severity === 'caution'))
-const small = computed(() => props.findings.filter((one) => one.severity === 'notice' || one.severity === 'fine'))
-const folds = computed(() => props.fold && grave.value.length > 0 && props.findings.length > AT_A_GLANCE && small.value.length > 1)
+/** What is always seen: the grave ones, or where there are none what is worth knowing. */
+const seen = computed(() => (grave.value.length ? grave.value : props.findings.filter((one) => one.severity === 'notice')))
+const small = computed(() => props.findings.filter((one) => !seen.value.includes(one)))
+const folds = computed(() => props.fold && seen.value.length > 0 && props.findings.length > AT_A_GLANCE && small.value.length > 1)
 const notices = computed(() => small.value.filter((one) => one.severity === 'notice').length)
 const words = computed(() => {
   const fine = small.value.length - notices.value
@@ -19,7 +21,7 @@ const words = computed(() => {
 
 <template>
   <div>
-    <ul class="findings"><finding-item v-for="(finding, n) in folds ? grave : findings" :key="n" :finding="finding" :open="open" :grounds="grounds" /></ul>
+    <ul class="findings"><finding-item v-for="(finding, n) in folds ? seen : findings" :key="n" :finding="finding" :open="open" :grounds="grounds" /></ul>
     <details v-if="folds" class="rest">
       <summary>{{ words }}</summary>
       <ul class="findings"><finding-item v-for="(finding, n) in small" :key="n" :finding="finding" :open="open" :grounds="grounds" /></ul>

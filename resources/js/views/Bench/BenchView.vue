@@ -174,16 +174,18 @@ function bringBack(version: RecipeVersion): void {
           <finding-list :findings="bench.findings" fold />
           <strength-slider v-model="factor" :bench="bench" @write="writeStronger" />
           <patch-strip v-if="bench.safety?.ladder" :ladder="bench.safety.ladder" :recipe-id="recipe?.id ?? null" :planting-id="plantingId" :changed="changed" @put="workOut()" />
-          <template v-if="bench.safety">
-            <section v-if="bench.safety.jobs.length" class="jobs" aria-labelledby="jobs-title">
-              <h3 id="jobs-title">Does each do anything?</h3>
-              <ul><job-line v-for="(job, n) in bench.safety.jobs" :key="n" :job="job" /></ul>
-            </section>
-            <after-mixing :safety="bench.safety" />
-            <care-notes :care="bench.safety.care" />
-            <p v-if="bench.safety.known.length" class="small soft">Taken into account: {{ bench.safety.known.join(', ') }}.</p>
-          </template>
         </section>
+      </div>
+      <div v-if="bench?.safety" class="below">
+        <section v-if="bench.safety.jobs.length" class="jobs" aria-labelledby="jobs-title">
+          <h3 id="jobs-title">Does each do anything?</h3>
+          <ul><job-line v-for="(job, n) in bench.safety.jobs" :key="n" :job="job" /></ul>
+        </section>
+        <after-mixing :safety="bench.safety" />
+        <div>
+          <care-notes :care="bench.safety.care" />
+          <p v-if="bench.safety.known.length" class="small soft">Taken into account: {{ bench.safety.known.join(', ') }}.</p>
+        </div>
       </div>
       <footer class="foot">
         <n-button type="primary" @click="router.push({ name: 'mix', ...along })">Mix it</n-button>
@@ -217,6 +219,7 @@ function bringBack(version: RecipeVersion): void {
 .against { font: 400 15px 'Atkinson Hyperlegible Next', sans-serif; }
 .middle { display: grid; gap: 10px; }
 .note { display: grid; margin-top: 14px; }
+.below { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(320px, 100%), 1fr)); gap: 4px 26px; align-items: start; padding-bottom: 20px; }
 .jobs { padding: 10px 0; border-top: 1px solid var(--line); }
 .jobs ul { list-style: none; margin: 6px 0 0; padding: 0; display: grid; gap: 6px; }
 .on-phone { display: none; }

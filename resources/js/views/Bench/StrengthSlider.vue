@@ -30,9 +30,9 @@ const slider = computed({
 const times = (value: number) => (value >= 10 ? value.toFixed(0) : Number(value.toPrecision(2)).toString())
 const by = (name: string | null) => (name && props.bench.strengths.length > 1 ? ` (${name})` : '')
 const words = computed(() => [
-  works.value !== null && `works from ${times(works.value)} ×`,
-  careful.value !== null && `careful from ${times(careful.value)} ×${by(tipping.value?.careful_by ?? null)}`,
-  stop.value !== null && `burns from ${times(stop.value)} ×${by(tipping.value?.stop_by ?? null)}`,
+  works.value !== null && `works from ${times(works.value)}\u00a0×`,
+  careful.value !== null && `careful from ${times(careful.value)}\u00a0×${by(tipping.value?.careful_by ?? null)}`,
+  stop.value !== null && `burns from ${times(stop.value)}\u00a0×${by(tipping.value?.stop_by ?? null)}`,
 ].filter(Boolean).join(', '))
 </script>
 

@@ -41,8 +41,10 @@ const harvest = computed(() => {
         <template v-else>Not sprayed yet</template>
         <template v-if="harvest"> · {{ harvest }}</template>
       </p>
-      <router-link :to="{ name: 'leaves', params: { planting: one.id } }" :aria-label="`Leaves of ${one.name}`">Leaves</router-link>
-      <router-link :to="{ name: 'scout', params: { planting: one.id } }" :aria-label="`Look at ${one.name}`">Look</router-link>
+      <div class="ways">
+        <router-link :to="{ name: 'leaves', params: { planting: one.id } }" :aria-label="`Leaves of ${one.name}`">Leaves</router-link>
+        <router-link :to="{ name: 'scout', params: { planting: one.id } }" :aria-label="`Look at ${one.name}`">Look</router-link>
+      </div>
     </div>
   </article>
 </template>
@@ -56,7 +58,8 @@ h3 button:hover { text-decoration: underline; }
 .new { color: var(--brass); font-weight: 600; }
 ul { list-style: none; margin: 0; padding: 8px 10px; background: var(--brass-wash); border-radius: 8px; display: grid; gap: 6px; }
 li a { font-weight: 600; color: inherit; }
-.last { margin-top: auto; display: flex; justify-content: space-between; align-items: center; gap: 10px; }
-.last a { min-height: 44px; padding: 0 4px 0 12px; display: inline-flex; align-items: center; font-weight: 600; text-decoration: none; }
+.last { margin-top: auto; }
+.ways { display: flex; gap: 14px; margin-left: -4px; }
+.last a { min-height: 44px; padding: 0 4px; display: inline-flex; align-items: center; font-weight: 600; text-decoration: none; }
 .last a:hover { text-decoration: underline; }
 </style>
