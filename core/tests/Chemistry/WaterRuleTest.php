@@ -25,7 +25,7 @@ it('says nothing of a tap that nobody has measured, nor of detergent, and little
         ->and(hardWater([['liquid-castile-soap', '1 %', '30 %']], Water::usual(Cases::knowledge(), 'rain')))->toBe(['fine']);
 });
 
-it('grows graver where it takes most of the soap', function (): void {
+it('stays a notice while over half of what works is left', function (): void {
     // 6.41 × 290 = 1.86 g/L, less the room of the soap: of 5 g more than half stays; of 0.5 % soap 0.31 % is left, over half of what works
     expect(hardWater([['liquid-castile-soap', '0.5 %', '30 %']], Water::measured(290.0, 100.0)))->toBe(['notice']);
 });
