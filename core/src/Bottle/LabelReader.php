@@ -118,8 +118,10 @@ final readonly class LabelReader
         [$name, $from] = $match[0];
         $found = $this->names->find(self::joined($name)) ?? $this->oneOfSeveral($name);
         $start = mb_strlen(substr($text, 0, $at + $from));
+        // As the label has it, with the share that was blanked out of its middle.
+        $written = substr($text, $at + $from, strlen($name));
 
-        return Part::of($name, $found[0] ?? null, $found[1] ?? PartClass::Unknown, $start, $start + mb_strlen($name), $share, $found[2] ?? false);
+        return Part::of($written, $found[0] ?? null, $found[1] ?? PartClass::Unknown, $start, $start + mb_strlen($written), $share, $found[2] ?? false);
     }
 
     /**

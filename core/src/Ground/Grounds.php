@@ -115,7 +115,7 @@ final readonly class Grounds
         $grounds = [];
         foreach ([['pair', $this->knowledge->rows('pairs')], ['spacing', $this->knowledge->rows('spacing', 'pairs')]] as [$kind, $rows]) {
             foreach ($rows as $row) {
-                $params = ['a' => $this->names($row->strings('a')), 'b' => $this->names($row->strings('b')), 'likely' => $row->has('over') ? $row->float('over') : 1.0];
+                $params = ['a' => $this->names($row->strings('a')), 'b' => $row->strings('b') === ['*'] ? Message::of('ground.anything') : $this->names($row->strings('b')), 'likely' => $row->has('over') ? $row->float('over') : 1.0];
                 foreach (['days', 'low', 'high'] as $figure) {
                     $params[$figure] = $row->has($figure) ? $row->float($figure) : 0.0;
                 }
@@ -222,6 +222,6 @@ final readonly class Grounds
     /** @param  list<string>  $substances */
     private function names(array $substances): string
     {
-        return $substances === ['*'] ? 'anything else' : implode(', ', array_map(fn (string $id): string => $this->knowledge->substance($id)->name, $substances));
+        return implode(', ', array_map(fn (string $id): string => $this->knowledge->substance($id)->name, $substances));
     }
 }

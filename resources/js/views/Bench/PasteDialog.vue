@@ -1,58 +1,24 @@
 <script setup lang="ts">
 import AppDialog from '@/parts/AppDialog.vue'
-import { api, ApiFailure, take, type Reading, type RecipeBody, type Span } from '@/api/client'
+import { api, take, type Reading, type RecipeBody, type Span } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useDebounceFn, useLocalStorage } from '@vueuse/core'
+import { useReadAsTyped } from '@/stores/readAsTyped'
+import { useLocalStorage } from '@vueuse/core'
 import { NButton } from 'naive-ui'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, watch } from 'vue'
 
 /** A recipe as somebody wrote it: the text with what was understood marked in it, and the recipe that it comes to. */
 const shown = defineModel<boolean>('shown', { required: true })
 const emit = defineEmits<{ take: [body: RecipeBody] }>()
 
-const PAUSE_MS = 200
 const store = useGarden()
 /** Kept on this device until it is taken. */
 const text = useLocalStorage('nebbia.pasted', '')
-const reading = shallowRef<Reading | null>(null)
-const error = ref<string | null>(null)
-
-async function read(): Promise<void> {
-  const asked = text.value
-  if (asked.trim() === '') {
-    reading.value = null
-    error.value = null
-    return
-  }
-  try {
-    const answer = await take(api.POST('/api/gardens/{garden}/read', { params: { path: { garden: store.id } }, body: { text: asked } }))
-    if (asked !== text.value) return
-    reading.value = answer
-    error.value = null
-  } catch (e) {
-    if (!(e instanceof ApiFailure)) throw e
-    error.value = e.fields.text ?? e.message
-  }
-}
-const soon = useDebounceFn(read, PAUSE_MS)
-watch(text, () => void soon())
+const { reading, error, read, pieces } = useReadAsTyped<Reading, Span>(
+  text, (asked) => take(api.POST('/api/gardens/{garden}/read', { params: { path: { garden: store.id } }, body: { text: asked } })), (answer) => answer.understood,
+)
 watch(shown, (now) => { if (now) void read() })
 
-/** The text cut into pieces: plain ones, and those that something was made of. Offsets are code points. */
-const pieces = computed(() => {
-  const letters = [...text.value]
-  const spans: Span[] = (reading.value?.understood ?? []).filter((span) => span.end <= letters.length)
-  const found: { text: string; span: Span | null }[] = []
-  let at = 0
-  for (const span of spans) {
-    if (span.start < at) continue
-    if (span.start > at) found.push({ text: letters.slice(at, span.start).join(''), span: null })
-    found.push({ text: letters.slice(span.start, span.end).join(''), span })
-    at = span.end
-  }
-  if (at < letters.length) found.push({ text: letters.slice(at).join(''), span: null })
-  return found
-})
 const names = computed(() => new Map(store.knowledge.ingredients.map((one) => [one.id, one.name])))
 const uses: Record<string, string> = { foliar: 'sprayed on leaves', drench: 'poured on roots', weed: 'against weeds', dip: 'dipped', wipe: 'wiped on', disinfect: 'for tools and pots' }
 const hasSomething = computed(() => (reading.value?.recipe.ingredients.length ?? 0) > 0 || (reading.value?.recipe.base.amount ?? null) !== null)
@@ -81,7 +47,7 @@ function accept(): void {
           <textarea v-model="text" class="native" rows="5" placeholder="Half a teaspoon of washing-up liquid to a litre of lukewarm water, spray weekly." :aria-invalid="error ? 'true' : undefined" />
         </label>
         <p v-if="error" class="field-error">{{ error }}</p>
-        <p v-if="reading" class="marked" aria-label="The text, with what was understood"><template v-for="(piece, n) in pieces" :key="n"><mark v-if="piece.span" :class="piece.span.kind" :title="piece.span.what">{{ piece.text }}</mark><template v-else>{{ piece.text }}</template></template></p>
+        <p v-if="reading" class="marked" aria-label="The text, with what was understood"><template v-for="(piece, n) in pieces" :key="n"><mark v-if="piece.place" :class="piece.place.kind" :title="piece.place.what">{{ piece.text }}</mark><template v-else>{{ piece.text }}</template></template></p>
         <p v-if="reading" class="soft small">Underlined is what the recipe rests on; a broken line is understood, but does not go in. Nothing was made of the rest.</p>
       </div>
       <div class="right" aria-live="polite">

@@ -2,59 +2,25 @@
 import ProductDialog from '@/views/Pantry/ProductDialog.vue'
 import FindingList from '@/parts/FindingList.vue'
 import PageHead from '@/parts/PageHead.vue'
-import { api, ApiFailure, take, type Schemas } from '@/api/client'
+import { api, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useDebounceFn, useLocalStorage } from '@vueuse/core'
+import { useReadAsTyped } from '@/stores/readAsTyped'
+import { useLocalStorage } from '@vueuse/core'
 import { NButton } from 'naive-ui'
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 
 /** The label reader: is it soap, and what is all the rest. */
-const PAUSE_MS = 200
 const store = useGarden()
 const router = useRouter()
 /** Kept on this device until it is cleared. */
 const text = useLocalStorage('nebbia.bottle', '')
-const reading = shallowRef<Schemas['LabelReading'] | null>(null)
-const error = ref<string | null>(null)
+const { reading, error, read, pieces } = useReadAsTyped<Schemas['LabelReading'], Schemas['LabelPart']>(text, (asked) => take(api.POST('/api/bottle', { body: { text: asked } })), (answer) => answer.parts)
 const saving = ref(false)
 const EXAMPLE = 'Aqua, Potassium Oleate, Glycerin, Potassium Citrate, Parfum, Limonene. 15-30 % soap'
 
-async function read(): Promise<void> {
-  const asked = text.value
-  if (asked.trim() === '') {
-    reading.value = null
-    error.value = null
-    return
-  }
-  try {
-    const answer = await take(api.POST('/api/bottle', { body: { text: asked } }))
-    if (asked !== text.value) return
-    reading.value = answer
-    error.value = null
-  } catch (e) {
-    if (!(e instanceof ApiFailure)) throw e
-    error.value = e.fields.text ?? e.message
-  }
-}
-const soon = useDebounceFn(read, PAUSE_MS)
-watch(text, () => void soon())
 onMounted(() => void read())
 
-/** The text cut at its parts; offsets are code points. */
-const pieces = computed(() => {
-  const letters = [...text.value]
-  const found: { text: string; part: Schemas['LabelPart'] | null }[] = []
-  let at = 0
-  for (const part of reading.value?.parts ?? []) {
-    if (part.start < at || part.end > letters.length) continue
-    if (part.start > at) found.push({ text: letters.slice(at, part.start).join(''), part: null })
-    found.push({ text: letters.slice(part.start, part.end).join(''), part })
-    at = part.end
-  }
-  if (at < letters.length) found.push({ text: letters.slice(at).join(''), part: null })
-  return found
-})
 /** Three kinds of mark: what decides, what is worth a look, the rest. Each is a word too. */
 const weight: Record<string, string> = { soap: 'soap', detergent: 'detergent', surfactant: 'detergent', biocide: 'look', oxidiser: 'look', solvent: 'look', alkali: 'look', unknown: 'unknown' }
 const partsOf = (kind: string) => [...new Set((reading.value?.parts ?? []).filter((part) => part.class === kind).map((part) => part.text.replace(/\s+/g, ' ') + (part.share ? ` (${part.share})` : '') + (part.guessed ? `, read as ${part.name}` : '')))].join(', ')
@@ -74,7 +40,7 @@ const preset = computed(() => (reading.value?.ingredient ? { ingredient: reading
           <n-button v-if="!text" size="small" @click="text = EXAMPLE">Show me one</n-button>
           <n-button v-else size="small" @click="text = ''">Clear</n-button>
         </div>
-        <p v-if="reading && text" class="marked" aria-label="The text, with what was recognised"><template v-for="(piece, n) in pieces" :key="n"><mark v-if="piece.part" :class="weight[piece.part.class] ?? 'plain'" :title="piece.part.class_name">{{ piece.text }}</mark><template v-else>{{ piece.text }}</template></template></p>
+        <p v-if="reading && text" class="marked" aria-label="The text, with what was recognised"><template v-for="(piece, n) in pieces" :key="n"><mark v-if="piece.place" :class="weight[piece.place.class] ?? 'plain'" :title="piece.place.class_name">{{ piece.text }}</mark><template v-else>{{ piece.text }}</template></template></p>
         <p v-if="reading && text" class="soft small">Thick line: soap. Double line: synthetic surfactant. Single line: worth a look. Dotted: not known here.</p>
       </div>
       <div class="right" aria-live="polite">

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Exceptions\BadFile;
+
+/** The text that a command is to read: of a file, or what comes in on standard input. */
+final class TextFile
+{
+    /** Far more than any recipe or label; the rest is not read. */
+    private const MAX_BYTES = 100_000;
+
+    /**
+     * @param  mixed  $path  as the command line has it; - or nothing for standard input
+     *
+     * @throws BadFile if there is no such file
+     */
+    public function read(mixed $path): string
+    {
+        if (! is_string($path) || $path === '-') {
+            return (string) stream_get_contents(STDIN, self::MAX_BYTES);
+        }
+
+        return is_file($path) && is_readable($path) ? (string) file_get_contents($path, length: self::MAX_BYTES) : throw BadFile::missing($path);
+    }
+}
