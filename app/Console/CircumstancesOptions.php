@@ -9,6 +9,7 @@ use Illuminate\Console\Command;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Hour\Hour;
+use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Plant\Stage;
@@ -47,11 +48,13 @@ final readonly class CircumstancesOptions
         }
         $sun = (bool) $command->option('sun-soon');
         $bees = (bool) $command->option('bees');
-        if (array_filter($numbers, static fn (?float $one): bool => $one !== null) === [] && ! $sun && ! $bees) {
+        $part = $command->option('part');
+        $part = ! is_string($part) ? null : PartOfDay::tryFrom(trim($part)) ?? throw BadFile::option('part', 'this must be one of '.implode(', ', array_column(PartOfDay::cases(), 'value')).'.');
+        if (array_filter($numbers, static fn (?float $one): bool => $one !== null) === [] && ! $sun && ! $bees && $part === null) {
             return null;
         }
         try {
-            return Hour::of($numbers['temperature'], $numbers['humidity'], $numbers['wind'], $numbers['rain-in'], $sun, $bees);
+            return Hour::of($numbers['temperature'], $numbers['humidity'], $numbers['wind'], $numbers['rain-in'], $sun, $bees, $part);
         } catch (BadInput $e) {
             throw $e->renamed('--'.str_replace('_', '-', $e->field()));
         }

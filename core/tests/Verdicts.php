@@ -9,6 +9,7 @@ use Nebbia\Core\Evidence\Evidence;
 use Nebbia\Core\Evidence\Observation;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Hour\Hour;
+use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\ClosedVessel;
 use Nebbia\Core\Judgement\History;
@@ -39,7 +40,7 @@ final class Verdicts
             stage: isset($case['stage']) ? Stage::from($case['stage']) : null,
             states: $at['state'] ?? [],
             indoors: $at['indoors'] ?? false,
-            hour: $hour === null ? null : Hour::of($hour['temp'] ?? null, $hour['humidity'] ?? null, $hour['wind'] ?? null, $hour['rain_in'] ?? null, $hour['sun'] ?? false, $hour['bees'] ?? false),
+            hour: $hour === null ? null : Hour::of($hour['temp'] ?? null, $hour['humidity'] ?? null, $hour['wind'] ?? null, $hour['rain_in'] ?? null, $hour['sun'] ?? false, $hour['bees'] ?? false, PartOfDay::tryFrom($hour['part'] ?? '')),
             water: isset($at['water']) ? Water::measured($at['water']['hardness'], $at['water']['alkalinity']) : null,
             vessel: isset($at['closed']) ? ClosedVessel::of($at['closed']['headspace']) : null,
             history: new History(

@@ -177,3 +177,82 @@ it('labels and steps carry the cautions where they belong', function (): void {
     $kinds = array_column($steps, 'kind');
     expect(end($kinds))->toBe('clean')->and(json_encode(end($steps)))->toContain('drain')->and(json_encode($steps[0]))->toContain('poison centre');
 });
+
+it('has what is to be looked at on Today, until it has been looked at', function (): void {
+    $garden = demo();
+    $patch = fn (): array => $this->getJson(at($garden, 'today'))->assertOk()->json('patches');
+    expect($patch())->toHaveCount(1)->and($patch()[0])->toMatchArray(['planting' => 'Lemons by the door', 'recipe' => 'Oil and soap for scale', 'fraction' => 1]);
+    $look = $garden->looks()->whereNull('score')->firstOrFail();
+    $this->putJson(at($garden, "looks/$look->id"), ['version' => 1, 'score' => 1, 'note' => 'A trace on one leaf'])->assertOk();
+    expect($patch())->toBe([]);
+});
+
+it('gives a deleted look back', function (): void {
+    $garden = demo();
+    $look = $garden->looks()->firstOrFail();
+    $change = $this->deleteJson(at($garden, "looks/$look->id"))->assertOk()->json('id');
+    expect($garden->looks()->count())->toBe(2);
+    $this->postJson(at($garden, "changes/$change/undo"))->assertOk();
+    expect($garden->looks()->count())->toBe(3);
+});
+
+it('keeps who is about, and refuses who is not known', function (): void {
+    $garden = demo();
+    $settings = $this->getJson(at($garden))->json('garden');
+    $body = array_intersect_key($settings, array_flip(['version', 'name', 'units', 'language', 'time_zone', 'hardness_mg_l', 'alkalinity_mg_l', 'theme']));
+    $saved = $this->patchJson(at($garden), $body + ['around' => ['dogs', 'pond']])->assertOk()->json('garden');
+    expect($saved['around'])->toBe(['dogs', 'pond'])->and(array_column(benched($garden->refresh(), soapOf('1'))['findings'], 'ground'))->toContain('care.pond');
+    $this->patchJson(at($garden), ['version' => $saved['version'], 'around' => ['wolves']] + $body)->assertUnprocessable()->assertJsonValidationErrors(['around.0']);
+    // Whoever does not speak of it changes nothing of it.
+    $this->patchJson(at($garden), ['version' => $saved['version']] + $body)->assertOk();
+    expect($garden->refresh()->around)->toBe(['dogs', 'pond']);
+});
+
+it('keeps how a planting is, and judges by it', function (): void {
+    $garden = demo();
+    $planting = plantingOf($garden, 'broad-bean');
+    $body = ['version' => $planting->version, 'plant' => 'broad-bean', 'number' => 12, 'stage' => 'growing'];
+    $saved = $this->putJson(at($garden, "plantings/$planting->id"), $body + ['states' => ['hardened', 'sick'], 'moved_on' => '2020-01-01'])->assertOk()->json('planting');
+    expect($saved['states'])->toBe(['hardened', 'sick'])->and($saved['moved_on'])->toBe('2020-01-01');
+    $bench = benched($garden, soapOf('1'), ['planting_id' => $planting->id]);
+    // careful 1.5 × 1.1, no higher than the stop
+    expect($bench['strengths'][0]['careful'])->toEqualWithDelta(1.65, 1e-9)->and($bench['strengths'][0]['stop'])->toEqual(3)->and(array_column($bench['findings'], 'ground'))->toContain('condition.sick');
+    $this->putJson(at($garden, "plantings/$planting->id"), ['version' => $saved['version'], 'states' => ['grumpy']] + $body)->assertUnprocessable()->assertJsonValidationErrors(['states.0']);
+    $this->putJson(at($garden, "plantings/$planting->id"), ['version' => $saved['version'], 'moved_on' => 'soon'] + $body)->assertUnprocessable()->assertJsonValidationErrors(['moved_on']);
+});
+
+it('counts sprays in a row, until it has rained or rested', function (): void {
+    $garden = demo();
+    $planting = plantingOf($garden, 'bay');
+    $spray = fn (int $daysAgo) => $garden->applications()->create(['applied_at' => CarbonImmutable::now()->subDays($daysAgo), 'volume_ml' => 500.0, 'snapshot' => [], 'doses' => ['potassium-soap' => 0.9], 'planting_ids' => [$planting->id]]);
+    $rules = fn (array $now = []): array => array_column(benched($garden, soapOf('1'), ['planting_id' => $planting->id, 'now' => $now])['findings'], 'ground');
+    $spray(30);
+    $spray(10);
+    $spray(6);
+    expect($rules())->not->toContain('spacing.in-a-row');
+    $spray(4);
+    expect($rules())->toContain('spacing.in-a-row')->not->toContain('modifier.again-within-3-days')->and($rules(['washed' => true]))->not->toContain('spacing.in-a-row');
+    $spray(1);
+    expect($rules())->toContain('modifier.again-within-3-days');
+});
+
+it('makes ratios and shares stronger too, within reason', function (): void {
+    $garden = demo();
+    $body = ['ingredients' => [['ingredient' => 'liquid-castile-soap', 'amount' => '1:50', 'strength' => '30 %'], ['ingredient' => 'baking-soda', 'amount' => '1 tsp']]] + soapOf('1');
+    $stronger = benched($garden, $body, ['factor' => 2])['safety']['strengthened']['ingredients'];
+    expect(array_column($stronger, 'amount'))->toBe(['1:25', '2 tsp']);
+    // Beyond five times nothing is shown.
+    expect(benched($garden, $body, ['factor' => 400])['safety']['strengthened']['ingredients'][1]['amount'])->toBe('5 tsp');
+});
+
+it('tells a log entry\'s doses apart from its snapshot, so that the bench can ask', function (): void {
+    $garden = demo();
+    foreach ($garden->applications()->limit(12)->get() as $entry) {
+        expect($entry->doses)->not->toBe([])->and($entry->sprayer_id)->not->toBeNull();
+        foreach ($entry->snapshot['mix']['strengths'] as $strength) {
+            expect($entry->doses[$strength['substance']])->toEqualWithDelta($strength['strength']['likely'], 1e-9);
+        }
+        expect($entry->planting_ids)->toBe(array_column($entry->snapshot['plantings'], 'id'));
+    }
+    expect($this->getJson(at($garden, 'applications'))->json('entries.0.planting_ids'))->toBeArray();
+});

@@ -42,6 +42,7 @@ final class MixCommand extends Command
         {--humidity= : of the air, %}
         {--wind= : km/h}
         {--rain-in= : hours until it rains}
+        {--part= : of the day: dawn, morning, midday, afternoon, dusk or night}
         {--sun-soon : the sun will be on it within two hours}
         {--bees : bees are at open flowers}
         {--strict : exit with 3 where a finding says stop}

@@ -11,6 +11,7 @@ use App\Models\Sprayer;
 use Illuminate\Http\Request;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Hour\HourReader;
+use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Judgement\Circumstances;
 
 /** What is on the bench, as any of its questions sends it. */
@@ -55,7 +56,7 @@ abstract readonly class BenchInput
         $text = static fn (string $key): ?string => isset($now[$key]) && is_scalar($now[$key]) ? (string) $now[$key] : null;
         $is = static fn (string $key): bool => ($now[$key] ?? false) === true;
         try {
-            $hour = HourReader::read(['temperature' => $text('temperature'), 'humidity' => $text('humidity'), 'wind' => $text('wind'), 'rain_in' => $text('rain_in')], $is('sun_soon'), $is('bees_about'), $garden->units);
+            $hour = HourReader::read(['temperature' => $text('temperature'), 'humidity' => $text('humidity'), 'wind' => $text('wind'), 'rain_in' => $text('rain_in')], $is('sun_soon'), $is('bees_about'), $garden->units, PartOfDay::tryFrom($text('part') ?? ''));
         } catch (BadInput $e) {
             throw $e->under('now');
         }

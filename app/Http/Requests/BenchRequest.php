@@ -11,6 +11,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'humidity', type: 'string', nullable: true),
     new OA\Property(property: 'wind', description: 'km/h or mph by the garden\'s units.', type: 'string', nullable: true),
     new OA\Property(property: 'rain_in', description: 'Hours until it rains.', type: 'string', nullable: true),
+    new OA\Property(property: 'part', description: 'dawn, morning, midday, afternoon, dusk or night', type: 'string', nullable: true),
     new OA\Property(property: 'sun_soon', type: 'boolean'),
     new OA\Property(property: 'bees_about', type: 'boolean'),
     new OA\Property(property: 'states', type: 'array', items: new OA\Items(type: 'string', enum: ['drought', 'new', 'soft-growth', 'hardened', 'in-flower', 'sick'])),

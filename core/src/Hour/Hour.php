@@ -20,6 +20,7 @@ final readonly class Hour
         public bool $sunSoon,
         /** Flowers are open and bees at them. */
         public bool $beesAbout,
+        public ?PartOfDay $part,
     ) {}
 
     /**
@@ -31,7 +32,7 @@ final readonly class Hour
      * @throws HourException naming the field that cannot be
      */
     public static function of(
-        ?float $temperature = null, ?float $humidity = null, ?float $wind = null, ?float $rainIn = null, bool $sunSoon = false, bool $beesAbout = false,
+        ?float $temperature = null, ?float $humidity = null, ?float $wind = null, ?float $rainIn = null, bool $sunSoon = false, bool $beesAbout = false, ?PartOfDay $part = null,
     ): self {
         foreach ([['temperature', $temperature, -30.0, 55.0], ['humidity', $humidity, 0.0, 100.0], ['wind', $wind, 0.0, 150.0], ['rain_in', $rainIn, 0.0, 240.0]] as [$field, $value, $least, $most]) {
             if ($value !== null && ! ($value >= $least && $value <= $most)) {
@@ -39,7 +40,7 @@ final readonly class Hour
             }
         }
 
-        return new self($temperature, $humidity, $wind, $rainIn, $sunSoon, $beesAbout);
+        return new self($temperature, $humidity, $wind, $rainIn, $sunSoon, $beesAbout, $part);
     }
 
     /**

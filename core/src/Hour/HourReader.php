@@ -16,14 +16,14 @@ final class HourReader
      *
      * @throws BadInput naming the field
      */
-    public static function read(array $typed, bool $sunSoon, bool $beesAbout, ?UnitSystem $system): ?Hour
+    public static function read(array $typed, bool $sunSoon, bool $beesAbout, ?UnitSystem $system, ?PartOfDay $part = null): ?Hour
     {
         $units = WeatherUnits::of($system);
         $numbers = [];
         foreach (['temperature', 'humidity', 'wind', 'rain_in'] as $field) {
             $numbers[$field] = self::number($field, $typed[$field] ?? null);
         }
-        if (array_filter($numbers, static fn (?float $one): bool => $one !== null) === [] && ! $sunSoon && ! $beesAbout) {
+        if (array_filter($numbers, static fn (?float $one): bool => $one !== null) === [] && ! $sunSoon && ! $beesAbout && $part === null) {
             return null;
         }
 
@@ -34,6 +34,7 @@ final class HourReader
             $numbers['rain_in'],
             $sunSoon,
             $beesAbout,
+            $part,
         );
     }
 

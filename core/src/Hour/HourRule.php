@@ -50,7 +50,7 @@ final readonly class HourRule implements Rule
             }
         }
         foreach ($found as [$objection, $window]) {
-            yield Finding::of('hour', $objection->severity, "hour.$objection->id", $this->said($objection->params, WeatherUnits::of($situation->circumstances->units)), $window->basis, $window->sure)
+            yield Finding::of('hour', $objection->severity, "hour.$objection->id", $this->said($objection->params, WeatherUnits::of($situation->circumstances->units)) + ['better' => $objection->better, 'part' => $hour->part->value ?? ''], $window->basis, $window->sure)
                 ->from("window.$window->id");
         }
     }

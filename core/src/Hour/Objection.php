@@ -16,11 +16,13 @@ final readonly class Objection
         public bool $forbids,
         public Severity $severity,
         public array $params,
+        /** A better part of the day. */
+        public string $better,
     ) {}
 
     /** @param  array<string, float>  $params */
-    public static function of(string $id, bool $forbids, Severity $severity, array $params): self
+    public static function of(string $id, bool $forbids, Severity $severity, array $params, string $better = ''): self
     {
-        return new self($id, $forbids, $severity, $params);
+        return new self($id, $forbids, $severity, $params, $better);
     }
 }

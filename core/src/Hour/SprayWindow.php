@@ -21,6 +21,7 @@ final readonly class SprayWindow
      * @param  float|null  $movement  km/h that it wants at least
      * @param  array{float, float}  $humidity
      * @param  float|null  $dryHours  without rain afterwards
+     * @param  list<string>  $best  parts of the day at which it does best; none where any will do
      */
     private function __construct(
         public string $id,
@@ -36,6 +37,7 @@ final readonly class SprayWindow
         public ?float $idealDryHours,
         public string $sun,
         public string $bees,
+        public array $best,
         public string $basis,
         public string $sure,
     ) {}
@@ -46,7 +48,7 @@ final readonly class SprayWindow
 
         return new self(
             $row->string('id'), $row->strings('substances'), $row->strings('uses'), self::pair($row, 'temp'), self::pair($row, 'ideal'), $figure('stop_temp'),
-            $figure('wind'), $figure('still'), self::pair($row, 'humidity'), $figure('dry_hours'), $figure('ideal_dry_hours'), $row->string('sun'), $row->string('bees'),
+            $figure('wind'), $figure('still'), self::pair($row, 'humidity'), $figure('dry_hours'), $figure('ideal_dry_hours'), $row->string('sun'), $row->string('bees'), $row->strings('best'),
             $row->string('basis'), $row->string('sure'),
         );
     }
@@ -71,6 +73,7 @@ final readonly class SprayWindow
             $indoors ? null : $this->byRain($hour),
             $this->byAir($hour, $drying),
             $this->bySun($hour),
+            $this->byPart($hour),
             $indoors || ! $hour->beesAbout || $this->bees === 'low' ? null : Objection::of('bees', true, $this->bees === 'kills' ? Severity::Stop : Severity::Caution, []),
         ]));
     }
@@ -135,6 +138,11 @@ final readonly class SprayWindow
             ! $hour->sunSoon && $this->sun === 'wanted' => Objection::of('no-sun', false, Severity::Notice, []),
             default => null,
         };
+    }
+
+    private function byPart(Hour $hour): ?Objection
+    {
+        return $hour->part === null || $this->best === [] || in_array($hour->part->value, $this->best, true) ? null : Objection::of('time', false, Severity::Notice, [], $this->best[0]);
     }
 
     /** @return array{float, float} */

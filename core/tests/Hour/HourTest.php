@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Nebbia\Core\Hour\Hour;
+use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Tests\Cases;
@@ -66,6 +67,11 @@ it('wants sun for milk and weeds, and none for the rest', function (): void {
         ->and(blamed('soap', Hour::of(20.0, sunSoon: true)))->toHaveKey('sun')->and(blamed('alcohol', Hour::of(20.0, sunSoon: true)))->toHaveKey('sun-never')
         ->and(blamed('weed-vinegar', Hour::of(22.0)))->toHaveKey('no-sun');
 });
+
+it('says at what time of day it does better', function (string $spray, string $best, string $worse): void {
+    expect(blamed($spray, Hour::of(20.0, sunSoon: $spray === 'milk' || $spray === 'weed-vinegar', part: PartOfDay::from($best))))->not->toHaveKey('time')
+        ->and(blamed($spray, Hour::of(20.0, part: PartOfDay::from($worse)))['time'] ?? null)->toBe('notice');
+})->with([['soap', 'dawn', 'midday'], ['soap', 'dusk', 'afternoon'], ['oil', 'dusk', 'morning'], ['bicarbonate', 'morning', 'dusk'], ['peroxide', 'dusk', 'midday'], ['extract', 'dusk', 'morning'], ['milk', 'morning', 'night'], ['aspirin', 'dawn', 'afternoon'], ['weed-vinegar', 'midday', 'dusk']]);
 
 it('calls damp, dry and thirsty air poor, not forbidden', function (): void {
     expect(blamed('soap', Hour::of(18.0, 90.0)))->toBe(['damp' => 'notice'])->and(blamed('soap', Hour::of(18.0, 35.0)))->toBe(['dry' => 'notice'])

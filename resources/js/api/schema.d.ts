@@ -912,6 +912,8 @@ export interface components {
             wind?: string | null;
             /** @description Hours until it rains. */
             rain_in?: string | null;
+            /** @description dawn, morning, midday, afternoon, dusk or night */
+            part?: string | null;
             sun_soon?: boolean;
             bees_about?: boolean;
             states?: ("drought" | "new" | "soft-growth" | "hardened" | "in-flower" | "sick")[];

@@ -15,6 +15,7 @@ const speed = computed(() => (['us', 'imperial'].includes(store.garden?.units ??
 const fields = computed(() => [
   { key: 'temperature' as const, label: `Air, ${degrees.value}` }, { key: 'humidity' as const, label: 'Damp, %' }, { key: 'wind' as const, label: `Wind, ${speed.value}` }, { key: 'rain_in' as const, label: 'Rain in, h' },
 ])
+const parts = ['dawn', 'morning', 'midday', 'afternoon', 'dusk', 'night']
 const states: { id: PlantState; label: string }[] = [
   { id: 'drought', label: 'Thirsty or wilted' }, { id: 'new', label: 'Moved this week' }, { id: 'soft-growth', label: 'Soft new growth' }, { id: 'hardened', label: 'Hardened leaves' }, { id: 'in-flower', label: 'Open flowers' }, { id: 'sick', label: 'Sick leaves' },
 ]
@@ -33,6 +34,10 @@ watch(() => Object.keys(props.errors).some((field) => field.startsWith('now.')),
         <label :for="`now-${field.key}`">{{ field.label }}</label>
         <input :id="`now-${field.key}`" v-model="now[field.key]" class="native" inputmode="decimal" autocomplete="off" :aria-invalid="errors[`now.${field.key}`] ? 'true' : undefined" :aria-describedby="errors[`now.${field.key}`] ? `now-${field.key}-error` : undefined">
         <p v-if="errors[`now.${field.key}`]" :id="`now-${field.key}-error`" class="field-error">{{ errors[`now.${field.key}`] }}</p>
+      </div>
+      <div class="field">
+        <label for="now-part">Time of day</label>
+        <select id="now-part" v-model="now.part" class="native"><option value="">not said</option><option v-for="part in parts" :key="part">{{ part }}</option></select>
       </div>
       <div class="field">
         <label for="now-water">Water</label>

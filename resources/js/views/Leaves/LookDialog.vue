@@ -4,6 +4,7 @@ import AppDialog from '@/parts/AppDialog.vue'
 import { api, take, type Recipe, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/stores/saving'
+import { useTimes } from '@/stores/times'
 import { NButton } from 'naive-ui'
 import { reactive, shallowRef, watch } from 'vue'
 
@@ -15,12 +16,13 @@ const emit = defineEmits<{ kept: [Schemas['Looks']] }>()
 const store = useGarden()
 const { errors, busy, attempt, done } = useSaving()
 const recipes = shallowRef<Recipe[]>([])
-const form = reactive({ what: 'round' as 'patch' | 'round' | 'spray', recipe_id: '', application_id: '', percent: 50, leaves: 4, score: 0, note: '' })
+const form = reactive({ what: 'round' as 'patch' | 'round' | 'spray', recipe_id: '', application_id: '', percent: 50, leaves: 4, score: 0, when: '', note: '' })
+const times = useTimes()
 
 watch(shown, async (now) => {
   if (!now) return
   errors.value = {}
-  Object.assign(form, { what: props.looks.rounds.length ? 'round' : 'patch', application_id: props.application ?? props.looks.rounds[0]?.id ?? '', percent: 50, leaves: 4, score: 0, note: '' })
+  Object.assign(form, { what: props.looks.rounds.length ? 'round' : 'patch', application_id: props.application ?? props.looks.rounds[0]?.id ?? '', percent: 50, leaves: 4, score: 0, when: times.nowField(), note: '' })
   recipes.value = (await take(api.GET('/api/gardens/{garden}/recipes', { params: { path: { garden: store.id } } }))).filter((one) => ['foliar', 'dip'].includes(one.use))
   form.recipe_id ||= recipes.value[0]?.id ?? ''
 }, { immediate: true })
@@ -31,7 +33,7 @@ const save = () => attempt(async () => {
     params: { path: { garden: store.id, planting: props.looks.planting.id } },
     body: {
       kind: isPatch ? 'patch' : 'whole', recipe_id: form.what === 'round' ? null : form.recipe_id, application_id: form.what === 'round' ? form.application_id : null,
-      fraction: isPatch ? form.percent / 100 : 1, leaves: isPatch ? form.leaves : null, score: isPatch ? null : form.score, note: form.note || null,
+      fraction: isPatch ? form.percent / 100 : 1, leaves: isPatch ? form.leaves : null, score: isPatch ? null : form.score, put_on_at: form.what === 'round' ? null : form.when || null, note: form.note || null,
     },
   }))
   shown.value = false
@@ -68,6 +70,11 @@ const save = () => attempt(async () => {
           <input id="look-leaves" v-model.number="form.leaves" class="native" type="number" min="1" :aria-invalid="errors.leaves ? 'true' : undefined">
           <p v-if="errors.leaves" class="field-error">{{ errors.leaves }}</p>
         </div>
+      </div>
+      <div v-if="form.what !== 'round'" class="field">
+        <label for="look-when">{{ form.what === 'patch' ? 'Put on' : 'Sprayed' }}</label>
+        <input id="look-when" v-model="form.when" class="native" type="datetime-local" :aria-invalid="errors.put_on_at ? 'true' : undefined">
+        <p v-if="errors.put_on_at" class="field-error">{{ errors.put_on_at }}</p>
       </div>
       <score-input v-if="form.what !== 'patch'" id="look-score" v-model="form.score" :error="errors.score" />
       <div class="field"><label for="look-note">Note</label><input id="look-note" v-model="form.note" class="native" autocomplete="off"></div>
