@@ -31,6 +31,8 @@ export async function openRecipe(page: Page, words: string, name: string): Promi
   await page.getByLabel('Search recipes').fill(words)
   await page.getByRole('dialog').getByRole('button', { name }).click()
   await expect(page.getByLabel('Name of the recipe')).toHaveValue(name)
+  // A drawer that closes gives the focus back to its button; keys pressed before that go there.
+  await expect(page.locator('.n-drawer')).toHaveCount(0)
 }
 
 /** Goes from the bench into mixing, and waits for its first step: a key pressed earlier belongs to the bench. */

@@ -8,11 +8,18 @@ const factor = defineModel<number>({ required: true })
 const props = defineProps<{ bench: Bench }>()
 const emit = defineEmits<{ write: [RecipeBody] }>()
 
-/** The scale is a doubling one: from a tenth to five times. */
-const LEAST = 0.1
-const MOST = 5
-const STEPS = 100
-const place = (times: number) => (100 * Math.log(Math.min(MOST, Math.max(LEAST, times)) / LEAST)) / Math.log(MOST / LEAST)
+/** The steps of the scale: figures that can still be measured. */
+const STEPS = [0.1, 0.12, 0.15, 0.2, 0.25, 0.3, 0.4, 0.5, 0.6, 0.7, 0.75, 0.8, 0.9, 1, 1.1, 1.2, 1.25, 1.3, 1.4, 1.5, 1.75, 2, 2.5, 3, 4, 5]
+const LAST = STEPS.length - 1
+const MOST = STEPS[LAST]!
+
+/** Where on the scale it stands, percent. */
+function place(times: number): number {
+  const next = STEPS.findIndex((step) => step >= times)
+  if (next <= 0) return next === 0 ? 0 : 100
+  const from = STEPS[next - 1]!
+  return (100 * (next - 1 + (times - from) / (STEPS[next]! - from))) / LAST
+}
 
 const tipping = computed(() => props.bench.safety?.tipping ?? null)
 /** What is shown is worked out for the slider's strength; the marks stand by the recipe as it is written. */
@@ -21,11 +28,8 @@ const works = computed(() => at(tipping.value?.works ?? null))
 const careful = computed(() => at(tipping.value?.careful ?? null))
 const stop = computed(() => at(tipping.value?.stop ?? null))
 const slider = computed({
-  get: () => Math.round((place(factor.value) * STEPS) / 100),
-  set: (step: number) => {
-    const raw = LEAST * (MOST / LEAST) ** (step / STEPS)
-    factor.value = Math.abs(raw - 1) < 0.025 ? 1 : Number(raw.toPrecision(2))
-  },
+  get: () => STEPS.indexOf(factor.value),
+  set: (step: number) => { factor.value = STEPS[step] ?? 1 },
 })
 const times = (value: number) => (value >= 10 ? value.toFixed(0) : Number(value.toPrecision(2)).toString())
 const by = (name: string | null) => (name && props.bench.strengths.length > 1 ? ` (${name})` : '')
@@ -46,7 +50,7 @@ const words = computed(() => [
       <i v-if="works !== null" class="works" :style="{ left: `${place(works)}%`, right: `${100 - place(careful ?? MOST)}%` }" />
       <i v-if="careful !== null" class="careful" :style="{ left: `${place(careful)}%`, right: `${100 - place(stop ?? MOST)}%` }" />
       <i v-if="stop !== null" class="burns" :style="{ left: `${place(stop)}%`, right: '0' }" />
-      <input v-model.number="slider" type="range" min="0" :max="STEPS" step="1" aria-labelledby="tipping-title" :aria-valuetext="factor === 1 ? 'as written' : `${times(factor)} times as strong`">
+      <input v-model.number="slider" type="range" min="0" :max="LAST" step="1" aria-labelledby="tipping-title" :aria-valuetext="factor === 1 ? 'as written' : `${times(factor)} times as strong`">
     </div>
     <p class="small soft">Of what is written: {{ words }}.</p>
     <div v-if="factor !== 1" class="actions">
