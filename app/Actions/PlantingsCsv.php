@@ -21,7 +21,7 @@ use SplTempFileObject;
  */
 final readonly class PlantingsCsv
 {
-    private const COLUMNS = ['id', 'zone', 'plant', 'name', 'variety', 'number', 'stage', 'height_cm', 'indoors', 'in_flower', 'harvest_on', 'new_until', 'value', 'note', 'area_m2', 'pot_l'];
+    private const COLUMNS = ['id', 'zone', 'plant', 'name', 'variety', 'number', 'stage', 'height_cm', 'indoors', 'in_flower', 'harvest_on', 'new_until', 'value', 'note', 'area_m2', 'pot_l', 'moved_on', 'states'];
 
     private const MOST_ROWS = 5000;
 
@@ -36,7 +36,7 @@ final readonly class PlantingsCsv
                 $planting->id, $planting->zone->name, $planting->plant, $planting->name, $planting->variety ?? '', (string) $planting->number, $planting->stage,
                 $planting->height_cm === null ? '' : (string) $planting->height_cm, $planting->indoors ? 'yes' : 'no', $planting->in_flower ? 'yes' : 'no',
                 $planting->harvest_on?->toDateString() ?? '', $planting->new_until?->toDateString() ?? '', $planting->value->value, $planting->note ?? '',
-                (string) $planting->area_m2, (string) $planting->pot_l,
+                (string) $planting->area_m2, (string) $planting->pot_l, $planting->moved_on?->toDateString() ?? '', implode(' ', $planting->states),
             ]), ',', '"', '');
         }
         $file->rewind();
@@ -64,7 +64,8 @@ final readonly class PlantingsCsv
         foreach ($rows as $line => $row) {
             try {
                 $checked = Validator::make($row, PlantingRequest::fields(), PlantingRequest::complaints())->validate();
-                $ready[] = [(string) ($row['id'] ?? ''), trim((string) ($row['zone'] ?? '')), PlantingRequest::attributesOf($checked)];
+                $text = static fn (string $column): string => is_string($row[$column] ?? null) ? trim($row[$column]) : '';
+                $ready[] = [$text('id'), $text('zone'), PlantingRequest::attributesOf($checked)];
             } catch (ValidationException $e) {
                 foreach ($e->errors() as $column => $messages) {
                     $errors["csv.$line.$column"] = "Line $line, $column: ".(is_array($messages) ? $messages[0] : $messages);
@@ -99,7 +100,7 @@ final readonly class PlantingsCsv
     }
 
     /**
-     * @return array{list<string>, array<int, array<string, string|bool>>} the columns; line number => column => value
+     * @return array{list<string>, array<int, array<string, string|bool|list<string>>>} the columns; line number => column => value
      *
      * @throws ValidationException if the columns that are needed are not there
      */
@@ -144,7 +145,7 @@ final readonly class PlantingsCsv
     /**
      * @param  list<string>  $columns
      * @param  list<string>  $cells
-     * @return array<string, string|bool>
+     * @return array<string, string|bool|list<string>>
      */
     private function row(array $columns, array $cells): array
     {
@@ -161,6 +162,7 @@ final readonly class PlantingsCsv
                     'no', 'n', 'false', '0' => false,
                     default => $cell,
                 },
+                'states' => preg_split('/[\s,;]+/', mb_strtolower($cell), -1, PREG_SPLIT_NO_EMPTY) ?: [],
                 default => $cell,
             };
         }

@@ -256,3 +256,15 @@ it('tells a log entry\'s doses apart from its snapshot, so that the bench can as
     }
     expect($this->getJson(at($garden, 'applications'))->json('entries.0.planting_ids'))->toBeArray();
 });
+
+it('takes how plantings are out to a table and in again', function (): void {
+    $garden = demo();
+    $planting = plantingOf($garden, 'broad-bean');
+    $planting->update(['states' => ['hardened', 'sick'], 'moved_on' => '2026-05-01']);
+    $csv = (string) $this->get(at($garden, 'plantings.csv'))->getContent();
+    expect($csv)->toContain('moved_on,states')->toContain('2026-05-01,"hardened sick"');
+    $planting->update(['states' => [], 'moved_on' => null]);
+    $this->postJson(at($garden, 'plantings/import'), ['csv' => $csv])->assertOk();
+    expect($planting->refresh()->states)->toBe(['hardened', 'sick'])->and($planting->moved_on?->toDateString())->toBe('2026-05-01');
+    $this->postJson(at($garden, 'plantings/import'), ['csv' => "plant,number,stage,states\nkale,4,young,grumpy\n"])->assertUnprocessable()->assertJsonValidationErrors(['csv.2.states.0']);
+});
