@@ -13,6 +13,7 @@ final readonly class HereAndNow
      * @param  list<string>  $states  of the plant
      * @param  string|null  $water  rain or distilled, where it is not the garden's own
      * @param  bool  $washed  rain or a rinse has gone over the plant since its last spray
+     * @param  float|null  $measuredPh  of the finished mix
      * @param  bool|null  $rinsed  the sprayer has been; null where nothing is said
      */
     public function __construct(
@@ -21,5 +22,6 @@ final readonly class HereAndNow
         public ?string $water = null,
         public bool $washed = false,
         public ?bool $rinsed = null,
+        public ?float $measuredPh = null,
     ) {}
 }

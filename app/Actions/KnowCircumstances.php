@@ -41,6 +41,7 @@ final readonly class KnowCircumstances
             evidence: $this->past->evidence($garden, $planting?->id),
             around: $garden->around,
             units: $garden->units,
+            measuredPh: $now->measuredPh,
         );
     }
 

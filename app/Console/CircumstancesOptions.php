@@ -9,6 +9,7 @@ use Illuminate\Console\Command;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Hour\Hour;
+use Nebbia\Core\Hour\HourReader;
 use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Knowledge\Knowledge;
@@ -37,6 +38,7 @@ final readonly class CircumstancesOptions
             indoors: (bool) $command->option('indoors'),
             hour: $this->hour($command),
             water: $this->water($command),
+            measuredPh: $this->ph($command),
         );
     }
 
@@ -77,6 +79,15 @@ final readonly class CircumstancesOptions
             return Water::measured($hardness ?? $usual->hardness->likely, $alkalinity ?? $usual->alkalinity->likely);
         } catch (BadInput $e) {
             throw $e->renamed('--'.$e->field());
+        }
+    }
+
+    private function ph(Command $command): ?float
+    {
+        try {
+            return HourReader::ph(is_string($command->option('ph')) ? $command->option('ph') : null);
+        } catch (BadInput $e) {
+            throw $e->renamed('--ph');
         }
     }
 

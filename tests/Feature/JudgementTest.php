@@ -41,7 +41,7 @@ describe('the bench', function (): void {
 
     it('names the field of the hour that cannot be', function (array $now, string $field): void {
         $this->postJson(at(demo(), 'bench'), ['recipe' => soapOf('1'), 'now' => $now])->assertUnprocessable()->assertJsonValidationErrors([$field]);
-    })->with([[['temperature' => 'warm'], 'now.temperature'], [['humidity' => '140'], 'now.humidity'], [['wind' => '-3'], 'now.wind'], [['rain_in' => '1e3'], 'now.rain_in']]);
+    })->with([[['temperature' => 'warm'], 'now.temperature'], [['humidity' => '140'], 'now.humidity'], [['wind' => '-3'], 'now.wind'], [['rain_in' => '1e3'], 'now.rain_in'], [['ph' => '20'], 'now.ph'], [['ph' => 'blue'], 'now.ph']]);
 
     it('stops for a thirsty plant, and minds what a gardener says of it', function (): void {
         $garden = demo();
@@ -267,4 +267,18 @@ it('takes how plantings are out to a table and in again', function (): void {
     $this->postJson(at($garden, 'plantings/import'), ['csv' => $csv])->assertOk();
     expect($planting->refresh()->states)->toBe(['hardened', 'sick'])->and($planting->moved_on?->toDateString())->toBe('2026-05-01');
     $this->postJson(at($garden, 'plantings/import'), ['csv' => "plant,number,stage,states\nkale,4,young,grumpy\n"])->assertUnprocessable()->assertJsonValidationErrors(['csv.2.states.0']);
+});
+
+it('takes back what was said of a planting and of the garden', function (): void {
+    $garden = demo();
+    $planting = plantingOf($garden, 'broad-bean');
+    $change = $this->putJson(at($garden, "plantings/$planting->id"), ['version' => $planting->version, 'plant' => 'broad-bean', 'number' => 12, 'stage' => 'growing', 'states' => ['sick']])->assertOk()->json('change.id');
+    expect($planting->refresh()->states)->toBe(['sick']);
+    $this->postJson(at($garden, "changes/$change/undo"))->assertOk();
+    expect($planting->refresh()->states)->toBe([]);
+    $settings = $this->getJson(at($garden))->json('garden');
+    $body = array_intersect_key($settings, array_flip(['version', 'name', 'units', 'language', 'time_zone', 'hardness_mg_l', 'alkalinity_mg_l', 'theme']));
+    $change = $this->patchJson(at($garden), $body + ['around' => []])->assertOk()->json('change.id');
+    $this->postJson(at($garden, "changes/$change/undo"))->assertOk();
+    expect($garden->refresh()->around)->toBe(['cats']);
 });

@@ -55,4 +55,4 @@ it('names the option that cannot be', function (string $option, string $says): v
     $recipe = json_encode(['format' => 'nebbia.recipe/1', 'base' => ['amount' => '1 L', 'basis' => 'final'], 'ingredients' => []], JSON_THROW_ON_ERROR);
     [$exit, $out, $err] = outside($recipe, 'nebbia:mix', '-', '--json', $option);
     expect($exit)->toBe(1)->and($out)->toBe('')->and($err)->toContain($says);
-})->with([['--water=sea', '--water'], ['--hardness=much', '--hardness'], ['--hardness=5000', '--hardness: '], ['--temperature=99', '--temperature'], ['--state=sad', '--state'], ['--rain-in=-1', '--rain-in']]);
+})->with([['--water=sea', '--water'], ['--hardness=much', '--hardness'], ['--hardness=5000', '--hardness: '], ['--temperature=99', '--temperature'], ['--state=sad', '--state'], ['--rain-in=-1', '--rain-in'], ['--ph=20', '--ph'], ['--part=noonish', '--part']]);

@@ -43,6 +43,7 @@ final class MixCommand extends Command
         {--wind= : km/h}
         {--rain-in= : hours until it rains}
         {--part= : of the day: dawn, morning, midday, afternoon, dusk or night}
+        {--ph= : of the finished mix, measured}
         {--sun-soon : the sun will be on it within two hours}
         {--bees : bees are at open flowers}
         {--strict : exit with 3 where a finding says stop}

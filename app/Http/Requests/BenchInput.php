@@ -57,6 +57,7 @@ abstract readonly class BenchInput
         $is = static fn (string $key): bool => ($now[$key] ?? false) === true;
         try {
             $hour = HourReader::read(['temperature' => $text('temperature'), 'humidity' => $text('humidity'), 'wind' => $text('wind'), 'rain_in' => $text('rain_in')], $is('sun_soon'), $is('bees_about'), $garden->units, PartOfDay::tryFrom($text('part') ?? ''));
+            $ph = HourReader::ph($text('ph'));
         } catch (BadInput $e) {
             throw $e->under('now');
         }
@@ -68,6 +69,7 @@ abstract readonly class BenchInput
             in_array($water, ['rain', 'distilled'], true) ? $water : null,
             $is('washed'),
             isset($now['rinsed']) && is_bool($now['rinsed']) ? $now['rinsed'] : null,
+            $ph,
         );
     }
 

@@ -16,6 +16,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'bees_about', type: 'boolean'),
     new OA\Property(property: 'states', type: 'array', items: new OA\Items(type: 'string', enum: ['drought', 'new', 'soft-growth', 'hardened', 'in-flower', 'sick'])),
     new OA\Property(property: 'water', type: 'string', enum: ['tap', 'rain', 'distilled']),
+    new OA\Property(property: 'ph', description: 'Measured, of the finished mix.', type: 'string', nullable: true),
     new OA\Property(property: 'washed', description: 'Rain or a rinse has been over the plant since.', type: 'boolean'),
     new OA\Property(property: 'rinsed', description: 'The sprayer has been rinsed.', type: 'boolean', nullable: true),
 ])]

@@ -31,16 +31,19 @@ final readonly class PhRule implements Rule
     {
         $use = $situation->mix->recipe->use;
         $aftermath = $situation->mix->aftermath;
-        if ($aftermath?->ph === null || ! ($use->wetsLeaves() || $use === UseOfSpray::Drench)) {
+        $measured = $situation->circumstances->measuredPh;
+        $ph = $measured ?? $aftermath?->ph?->likely;
+        if ($ph === null || ! ($use->wetsLeaves() || $use === UseOfSpray::Drench)) {
             return;
         }
-        $ph = $aftermath->ph->likely;
-        $soap = array_intersect(self::SOAPS, array_keys($aftermath->before)) !== [];
+        $soap = array_intersect(self::SOAPS, array_keys($aftermath->before ?? [])) !== [];
+        // What was measured is acid enough by itself; how much stands behind it only the estimate can tell.
+        $acidity = $aftermath->acidity ?? INF;
         $found = match (true) {
             $ph > $this->limits->float('stop_above') => [Severity::Stop, 'ph.caustic'],
             $soap && $ph <= $this->limits->float('soap_up_to') => null,
             $ph > $this->limits->float('careful_above') => [Severity::Caution, 'ph.alkaline'],
-            $aftermath->acidity <= $this->limits->float('acidity') => null,
+            $acidity <= $this->limits->float('acidity') => null,
             $ph < $this->limits->float('stop_below') => [Severity::Stop, 'ph.acid'],
             $ph < $this->limits->float('careful_below') => [Severity::Caution, 'ph.sour'],
             default => null,
@@ -48,10 +51,9 @@ final readonly class PhRule implements Rule
         if ($found !== null) {
             yield Finding::of('ph', $found[0], $found[1], [
                 'ph' => $ph,
-                'low' => $aftermath->ph->low,
-                'high' => $aftermath->ph->high,
                 'plant' => $situation->plantName(),
-                'acidity' => $aftermath->acidity,
+                'acidity' => is_finite($acidity) ? $acidity : 0.0,
+                'by' => $measured === null ? 'estimate' : 'measured',
             ], $this->limits->string('basis'), $this->limits->string('sure'))->from('ph');
         }
     }

@@ -15,6 +15,11 @@ final class HourException extends BadInput
         return (new self(Message::of('hour.unreadable', ['text' => $text])))->at($field);
     }
 
+    public static function ph(): self
+    {
+        return (new self(Message::of('ph.outside')))->at('ph');
+    }
+
     public static function outside(string $field): self
     {
         return (new self(Message::of("hour.outside.$field")))->at($field);

@@ -38,6 +38,18 @@ final class HourReader
         );
     }
 
+    /**
+     * A pH read off a strip or a meter, 0 to 14; null where none was.
+     *
+     * @throws BadInput naming `ph`
+     */
+    public static function ph(?string $text): ?float
+    {
+        $ph = self::number('ph', $text);
+
+        return $ph === null || ($ph >= 0.0 && $ph <= 14.0) ? $ph : throw HourException::ph();
+    }
+
     private static function number(string $field, ?string $text): ?float
     {
         $text = str_replace([',', '−'], ['.', '-'], trim($text ?? ''));

@@ -23,6 +23,7 @@ final readonly class Circumstances
      * @param  list<string>  $states  of STATES
      * @param  Water|null  $water  null for what a tap usually gives
      * @param  list<string>  $around  of AROUND
+     * @param  float|null  $measuredPh  of the finished mix, by strip or meter, 0 to 14
      * @param  UnitSystem|null  $units  in which degrees and wind are said; metric if left out
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class Circumstances
         public Evidence $evidence = new Evidence,
         public array $around = [],
         public ?UnitSystem $units = null,
+        public ?float $measuredPh = null,
     ) {}
 
     public function is(string $state): bool

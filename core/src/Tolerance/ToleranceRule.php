@@ -26,6 +26,8 @@ final readonly class ToleranceRule implements Rule
 {
     private const HALF = 0.5;
 
+    private const ASH = 'ash-ph';
+
     private Limits $limits;
 
     /** @var array<string, Row> */
@@ -70,6 +72,10 @@ final readonly class ToleranceRule implements Rule
                 'plant' => $situation->plantName(),
             ], 'practice', 'low', [$substance])->from('tolerance.unknown');
         }
+        $measured = $limit->threshold->note === self::ASH && $limit->stop === null ? $situation->circumstances->measuredPh : null;
+        if ($measured !== null) {
+            return $this->measuredAsh($measured, $limit, $substance);
+        }
         $part = $use === UseOfSpray::Drench && $limit->threshold->drench === 'half' ? self::HALF : 1.0;
         $verdict = $limit->verdict($amount, $part);
 
@@ -86,6 +92,18 @@ final readonly class ToleranceRule implements Rule
             $limit->threshold->sure,
             [$substance],
         )->from("tolerance.$substance");
+    }
+
+    /** Of ash water only its pH tells; lime-haters, for which a stop is known, get none all the same. */
+    private function measuredAsh(float $ph, Limit $limit, string $substance): Finding
+    {
+        [$severity, $key] = match (true) {
+            $ph > 11.0 => [Severity::Stop, 'stop'],
+            $ph > 10.0 => [Severity::Caution, 'careful'],
+            default => [Severity::Fine, 'fine'],
+        };
+
+        return Finding::of('tolerance', $severity, "tolerance.ash-measured.$key", ['ph' => $ph], $limit->threshold->basis, $limit->threshold->sure, [$substance])->from("tolerance.$substance");
     }
 
     /** Why the figure is not the one of the table. */

@@ -67,3 +67,13 @@ it('says what a spray does to leaves of some surface', function (string $plant, 
     ['cabbage', 'liquid-castile-soap', '30 mL', ['fine']], ['cabbage', 'milk', '100 mL', []], ['tomato', 'isopropyl-alcohol', '50 mL', ['notice']], ['basil', 'isopropyl-alcohol', '50 mL', ['notice']],
     ['tomato', 'vegetable-oil', '8 mL', ['fine']], ['lemon', 'isopropyl-alcohol', '50 mL', []],
 ]);
+
+it('judges ash water by its pH once that is measured, and on lime-haters not at all', function (string $plant, ?float $ph, array $found): void {
+    $mix = Cases::judged(Cases::body('1 L', [['wood-ash', '10 g']], 'final'), $plant, new Circumstances(measuredPh: $ph));
+    expect(Cases::severities($mix, 'tolerance', 'wood-ash'))->toBe($found);
+})->with([['tomato', null, ['caution']], ['tomato', 9.5, ['fine']], ['tomato', 10.0, ['fine']], ['tomato', 10.6, ['caution']], ['tomato', 11.2, ['stop']], ['blueberry', 9.0, ['stop']]]);
+
+it('believes what was measured before what was worked out', function (?float $ph, array $found): void {
+    // 8 g/L of bicarbonate come to 8.3
+    expect(Cases::severities(Cases::judged(Cases::body('1 L', [['baking-soda', '5 g']], 'final'), 'grapevine', new Circumstances(measuredPh: $ph)), 'ph'))->toBe($found);
+})->with([[null, []], [8.4, []], [10.5, ['caution']], [11.5, ['stop']]]);

@@ -919,6 +919,8 @@ export interface components {
             states?: ("drought" | "new" | "soft-growth" | "hardened" | "in-flower" | "sick")[];
             /** @enum {string} */
             water?: "tap" | "rain" | "distilled";
+            /** @description Measured, of the finished mix. */
+            ph?: string | null;
             /** @description Rain or a rinse has been over the plant since. */
             washed?: boolean;
             /** @description The sprayer has been rinsed. */

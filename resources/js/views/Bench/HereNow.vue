@@ -13,7 +13,7 @@ const store = useGarden()
 const degrees = computed(() => (store.garden?.units === 'us' ? '°F' : '°C'))
 const speed = computed(() => (['us', 'imperial'].includes(store.garden?.units ?? '') ? 'mph' : 'km/h'))
 const fields = computed(() => [
-  { key: 'temperature' as const, label: `Air, ${degrees.value}` }, { key: 'humidity' as const, label: 'Damp, %' }, { key: 'wind' as const, label: `Wind, ${speed.value}` }, { key: 'rain_in' as const, label: 'Rain in, h' },
+  { key: 'temperature' as const, label: `Air, ${degrees.value}` }, { key: 'humidity' as const, label: 'Damp, %' }, { key: 'wind' as const, label: `Wind, ${speed.value}` }, { key: 'rain_in' as const, label: 'Rain in, h' }, { key: 'ph' as const, label: 'pH, measured' },
 ])
 const parts = ['dawn', 'morning', 'midday', 'afternoon', 'dusk', 'night']
 const states: { id: PlantState; label: string }[] = [

@@ -10,6 +10,7 @@ export interface Now {
   wind: string
   rain_in: string
   part: string
+  ph: string
   sun_soon: boolean
   bees_about: boolean
   states: PlantState[]
@@ -19,7 +20,7 @@ export interface Now {
 }
 
 const blank: Now = {
-  temperature: '', humidity: '', wind: '', rain_in: '', part: '', sun_soon: false, bees_about: false, states: [], water: 'tap', washed: false, rinsed: false,
+  temperature: '', humidity: '', wind: '', rain_in: '', part: '', ph: '', sun_soon: false, bees_about: false, states: [], water: 'tap', washed: false, rinsed: false,
 }
 
 /** What is said of this hour, this plant and this sprayer; kept while the browser is open. */
@@ -29,7 +30,7 @@ export function useHereNow() {
   const body = computed<Schemas['HereAndNow']>(() => ({ ...now.value, part: now.value.part || null, rinsed: now.value.rinsed ? true : null }))
   const said = computed(() => [
     now.value.temperature && `${now.value.temperature}°`, now.value.humidity && `${now.value.humidity} % damp`, now.value.wind && `wind ${now.value.wind}`,
-    now.value.part, now.value.rain_in && `rain in ${now.value.rain_in} h`, now.value.sun_soon && 'sun soon', now.value.bees_about && 'bees about', now.value.states.length > 0 && now.value.states.join(', '),
+    now.value.ph && `pH ${now.value.ph}`, now.value.part, now.value.rain_in && `rain in ${now.value.rain_in} h`, now.value.sun_soon && 'sun soon', now.value.bees_about && 'bees about', now.value.states.length > 0 && now.value.states.join(', '),
     now.value.water !== 'tap' && `${now.value.water} water`, now.value.washed && 'rinsed or rained on', now.value.rinsed && 'sprayer rinsed',
   ].filter(Boolean).join(' · '))
 
