@@ -57,7 +57,7 @@ final readonly class SpacingRule implements Rule
                     'days' => $row->float('days'),
                     'low' => $row->float('low'),
                     'high' => $row->float('high'),
-                    'since' => min($last),
+                    'since' => (int) floor(min($last)),
                     'plant' => $situation->plantName(),
                 ], $row->string('basis'), $row->string('sure'), [$mine]);
             }
