@@ -282,3 +282,10 @@ it('takes back what was said of a planting and of the garden', function (): void
     $this->postJson(at($garden, "changes/$change/undo"))->assertOk();
     expect($garden->refresh()->around)->toBe(['cats']);
 });
+
+it('asks a new garden who is about', function (): void {
+    $settings = ['name' => 'Mine', 'units' => 'metric', 'language' => 'en', 'time_zone' => 'Europe/Rome', 'hardness_mg_l' => 80, 'alkalinity_mg_l' => 60, 'theme' => 'auto'];
+    $this->postJson('/api/gardens', ['start' => 'empty', 'around' => ['hens']] + $settings)->assertSuccessful();
+    expect(Garden::query()->latest('id')->firstOrFail()->around)->toBe(['hens']);
+    $this->postJson('/api/gardens', ['start' => 'empty', 'around' => 'hens'] + $settings)->assertUnprocessable()->assertJsonValidationErrors(['around']);
+});

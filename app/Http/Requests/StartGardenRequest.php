@@ -18,6 +18,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'hardness_mg_l', type: 'number'),
     new OA\Property(property: 'alkalinity_mg_l', type: 'number'),
     new OA\Property(property: 'theme', type: 'string', enum: ['auto', 'light', 'dark']),
+    new OA\Property(property: 'around', type: 'array', items: new OA\Items(type: 'string', enum: ['cats', 'dogs', 'children', 'pond', 'hives', 'hens'])),
 ])]
 final class StartGardenRequest extends FormRequest
 {

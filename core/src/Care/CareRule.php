@@ -29,7 +29,8 @@ final readonly class CareRule implements Rule
     {
         foreach ($this->rows as $row) {
             $when = $row->row('finding');
-            if (! $situation->circumstances->hasAround($when->strings('around')) || ($when->bool('indoors') && ! $situation->circumstances->indoors)) {
+            $around = $when->strings('around');
+            if (($around !== [] && ! $situation->circumstances->hasAround($around)) || ($when->bool('indoors') && ! $situation->circumstances->indoors)) {
                 continue;
             }
             $name = $this->notes->holds($row, $situation->mix);

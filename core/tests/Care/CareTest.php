@@ -78,3 +78,8 @@ it('tells the nicotine of a tobacco tea, and stops', function (): void {
         ->and($stop->what->params['low'])->toEqualWithDelta(50.0, 0.5)->and($stop->what->params['high'])->toEqualWithDelta(900.0, 1.0)
         ->and(Cases::say($stop))->toContain('bees')->toContain('virus')->toContain('skin')->toContain('Soap');
 });
+
+it('stops a mist of strong alcohol indoors, and only that', function (string $percent, bool $indoors, string $use, array $found): void {
+    $mix = Cases::judged(Cases::body('1 L', [['isopropyl-alcohol', "$percent % v/v", '91 %']], 'final', $use), 'rubber-plant', new Circumstances(indoors: $indoors));
+    expect(Cases::severities($mix, 'care'))->toBe($found);
+})->with([['25', true, 'foliar', ['stop']], ['20', true, 'foliar', []], ['25', false, 'foliar', []], ['70', true, 'wipe', []]]);

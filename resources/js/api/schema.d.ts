@@ -1188,6 +1188,7 @@ export interface components {
             alkalinity_mg_l?: number;
             /** @enum {string} */
             theme?: "auto" | "light" | "dark";
+            around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
         };
         SwapRequest: {
             recipe: components["schemas"]["RecipeBody"];

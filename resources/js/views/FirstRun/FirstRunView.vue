@@ -14,7 +14,7 @@ const busy = ref<'demo' | 'empty' | null>(null)
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
 const form = ref<Omit<Schemas['Settings'], 'version'>>({
   name: 'My garden', units: /^en-US|^en-LR/.test(navigator.language) ? 'us' : 'metric', language: 'en', time_zone: zone === 'UTC' ? 'Europe/London' : zone,
-  latitude: null, longitude: null, hardness_mg_l: 150, alkalinity_mg_l: 120, theme: 'auto',
+  latitude: null, longitude: null, hardness_mg_l: 150, alkalinity_mg_l: 120, theme: 'auto', around: [],
 })
 
 async function start(what: 'demo' | 'empty'): Promise<void> {
