@@ -120,6 +120,8 @@ test('a tablespoon for a teaspoon is brought back to strength, at the step where
   await dialog.getByLabel('Mine says').fill('50 %')
   await dialog.getByRole('button', { name: 'Work it out for mine' }).click()
   await expect(dialog.getByText('Worked out for Liquid castile soap of 50 %')).toBeVisible()
+  // The new steps come in behind it, and the dialog grows: what is pressed must stand still.
+  await page.waitForLoadState('networkidle')
   await dialog.getByRole('button', { name: 'I made too much' }).click()
   await expect(dialog.getByText('never into a drain')).toBeVisible()
 })

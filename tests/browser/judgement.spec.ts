@@ -165,6 +165,12 @@ test('the hour is kept through a reload, and said in the units of the garden', a
   await expect(page.locator('.banner')).toContainText('Too hot to spray: 95 °F.')
   await page.reload()
   await expect(page.locator('.banner')).toContainText('Too hot to spray: 95 °F.')
+  // The garden is everybody's: it goes on as it was.
+  await page.goto('/settings')
+  await page.getByLabel('Spoons, cups and volumes').selectOption('metric')
+  await page.getByLabel('dogs').uncheck()
+  await page.getByRole('button', { name: 'Save the settings' }).click()
+  await expect(page.getByText('Settings changed')).toBeVisible()
 })
 
 test.describe('on a phone', () => {
