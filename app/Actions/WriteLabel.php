@@ -19,8 +19,12 @@ use Nebbia\Core\Message\Catalogue;
 /** The label for a bottle, on screen and as a page to print. */
 final readonly class WriteLabel
 {
-    /** In points: a label of 10 by 9 cm. */
-    private const PAPER = [0, 0, 283.46, 255.12];
+    private const POINTS_PER_CM = 28.346;
+
+    private const WIDTH_CM = 10;
+
+    /** The label is the shortest of these that takes all there is to mind. */
+    private const HEIGHTS_CM = [7, 10, 14, 20];
 
     public function __construct(
         private WorkOutBench $bench,
@@ -43,14 +47,26 @@ final readonly class WriteLabel
 
     public function pdf(LabelResource $label): string
     {
+        foreach (self::HEIGHTS_CM as $height) {
+            $pdf = $this->page($label, $height);
+            if ($pdf->getCanvas()->get_page_count() === 1) {
+                break;
+            }
+        }
+
+        return (string) $pdf->output();
+    }
+
+    private function page(LabelResource $label, int $height): Dompdf
+    {
         $options = new Options;
         $options->setIsRemoteEnabled(false);
         $options->setDefaultFont('DejaVu Sans');
         $pdf = new Dompdf($options);
-        $pdf->setPaper(self::PAPER);
+        $pdf->setPaper([0, 0, self::WIDTH_CM * self::POINTS_PER_CM, $height * self::POINTS_PER_CM]);
         $pdf->loadHtml(view('label', ['label' => $label])->render());
         $pdf->render();
 
-        return (string) $pdf->output();
+        return $pdf;
     }
 }

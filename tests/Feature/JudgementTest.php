@@ -289,3 +289,15 @@ it('asks a new garden who is about', function (): void {
     expect(Garden::query()->latest('id')->firstOrFail()->around)->toBe(['hens']);
     $this->postJson('/api/gardens', ['start' => 'empty', 'around' => 'hens'] + $settings)->assertUnprocessable()->assertJsonValidationErrors(['around']);
 });
+
+it('gets all that is to be minded onto one label', function (array $ingredients, int $tallest): void {
+    $garden = demo();
+    $pdf = (string) $this->post(at($garden, 'bench/label.pdf'), ['recipe' => ['ingredients' => $ingredients, 'name' => 'A long name for a spray of many things'] + soapOf('1')])->assertOk()->getContent();
+    expect(preg_match_all('#/Type\s*/Page(?!s)#', $pdf))->toBe(1)
+        ->and(preg_match('#/MediaBox \[0\.000 0\.000 283\.460 (\d+)#', $pdf, $box))->toBe(1)
+        ->and((int) ($box[1] ?? 0))->toBeLessThanOrEqual($tallest);
+})->with([
+    'water and soap' => [[['ingredient' => 'liquid-castile-soap', 'amount' => '0.5 %']], 284],
+    'garlic and pepper' => [[['ingredient' => 'garlic', 'amount' => '30 g'], ['ingredient' => 'hot-pepper', 'amount' => '10 g'], ['ingredient' => 'liquid-castile-soap', 'amount' => '0.5 %']], 400],
+    'as much as there may be' => [[['ingredient' => 'garlic', 'amount' => '30 g'], ['ingredient' => 'tea-tree-oil', 'amount' => '1 mL'], ['ingredient' => 'aspirin-tablet', 'amount' => '100 mg'], ['ingredient' => 'milk', 'amount' => '100 mL'], ['ingredient' => 'isopropyl-alcohol', 'amount' => '300 mL', 'strength' => '91 %'], ['ingredient' => 'liquid-castile-soap', 'amount' => '0.5 %']], 567],
+]);

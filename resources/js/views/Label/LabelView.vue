@@ -57,7 +57,7 @@ const print = () => window.print()
       <p class="soft small">{{ label.keeps }}</p>
       <p v-for="caution in label.cautions" :key="caution" class="caution">{{ caution }}</p>
     </article>
-    <p v-if="label" class="soft small noprint">The PDF is 10 by 7 cm. Made now: print it when you mix.</p>
+    <p v-if="label" class="soft small noprint">The PDF is 10 cm wide and as tall as it needs. Made now: print it when you mix.</p>
   </div>
 </template>
 
