@@ -110,24 +110,22 @@ final readonly class Mixer
     /** @return list<FinalStrength> in the order in which the substances first appear, the base's first */
     private function strengths(Recipe $recipe, Balance $balance): array
     {
-        /** @var array<string, array{Substance, array<int, Interval>, array<int, Interval>|null, array<int, Interval>|null}> $found */
+        /** @var array<string, array{Substance, array<int, Interval>, array<int, Interval>, array<int, Interval>}> $found */
         $found = [];
-        $sources = [[$recipe->liquid, $recipe->liquidStrength], ...array_map(
-            static fn (RecipeLine $line): array => [$line->ingredient, $line->strength], $recipe->lines,
-        )];
-        foreach ($sources as $position => [$ingredient, $strength]) {
-            $substance = $ingredient->substance;
-            if ($substance === null) {
-                continue;
-            }
-            $found[$substance->id] ??= [$substance, [], $substance->density === null ? null : [], null];
-            $found[$substance->id][1][$position] = $strength->grams;
-            if ($substance->density !== null) {
-                $found[$substance->id][2][$position] = $strength->millilitres ?? $strength->grams->dividedBy($substance->density);
-            }
-            if ($ingredient->freshEquivalent !== 1.0) {
-                $found[$substance->id][3] ??= [];
-                $found[$substance->id][3][$position] = $strength->grams->times($ingredient->freshEquivalent);
+        $isDry = [];
+        $sources = [$recipe->liquidContents(), ...array_map(static fn (RecipeLine $line): array => $line->contents(), $recipe->lines)];
+        foreach ($sources as $position => $contents) {
+            foreach ($contents as $content) {
+                $id = $content->substance->id;
+                $found[$id] ??= [$content->substance, [], [], []];
+                $found[$id][1][$position] = $content->grams;
+                if ($content->millilitres !== null) {
+                    $found[$id][2][$position] = $content->millilitres;
+                }
+                $found[$id][3][$position] = $content->fresh;
+                if ($content->fresh !== $content->grams && $content->fresh->likely !== $content->grams->likely) {
+                    $isDry[$id] = true;
+                }
             }
         }
         $strengths = [];
@@ -136,8 +134,8 @@ final readonly class Mixer
             $strengths[] = FinalStrength::of(
                 $substance,
                 $wv,
-                $millilitres === null ? null : $balance->concentration($millilitres)->times(100.0),
-                $fresh === null ? $wv : $balance->concentration($fresh + $grams)->times(100.0),
+                $substance->density === null ? null : $balance->concentration($millilitres)->times(100.0),
+                isset($isDry[$substance->id]) ? $balance->concentration($fresh)->times(100.0) : $wv,
             );
         }
 

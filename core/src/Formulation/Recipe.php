@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Nebbia\Core\Formulation;
 
 use Brick\Math\BigRational;
+use Nebbia\Core\Ingredient\Content;
 use Nebbia\Core\Ingredient\Ingredient;
 use Nebbia\Core\Ingredient\Strength;
+use Nebbia\Core\Making\OnShelf;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\AmountFormatter;
 use Nebbia\Core\Measure\UnitSystem;
@@ -32,6 +34,8 @@ final readonly class Recipe
         public array $lines,
         public ?Repeat $repeat,
         public array $targets,
+        /** The very one on the shelf that is the base; null where any will do. */
+        public ?OnShelf $liquidPreparation,
     ) {}
 
     /**
@@ -50,8 +54,28 @@ final readonly class Recipe
         array $lines,
         ?Repeat $repeat = null,
         array $targets = [],
+        ?OnShelf $liquidPreparation = null,
     ): self {
-        return new self($name, $use, $units, $base, $basis, $liquid, $liquidStrength, $statedLiquidStrength, $lines, $repeat, $targets);
+        return new self($name, $use, $units, $base, $basis, $liquid, $liquidStrength, $statedLiquidStrength, $lines, $repeat, $targets, $liquidPreparation);
+    }
+
+    /** @return list<Content> of one mL of the base liquid */
+    public function liquidContents(): array
+    {
+        return $this->liquidPreparation->contents ?? Content::in($this->liquid, $this->liquidStrength);
+    }
+
+    /** @return array<int, OnShelf> line => the preparation it is taken from; -1 is the base */
+    public function preparations(): array
+    {
+        $found = $this->liquidPreparation === null ? [] : [-1 => $this->liquidPreparation];
+        foreach ($this->lines as $n => $line) {
+            if ($line->preparation !== null) {
+                $found[$n] = $line->preparation;
+            }
+        }
+
+        return $found;
     }
 
     /** The same recipe for k times as much. Ratios and strengths stay as they are. */
@@ -61,7 +85,7 @@ final readonly class Recipe
             $this->name, $this->use, $this->units, $this->base->scaledBy($k), $this->basis, $this->liquid, $this->liquidStrength,
             $this->statedLiquidStrength,
             array_map(static fn (RecipeLine $line): RecipeLine => $line->scaledBy($k), $this->lines),
-            $this->repeat, $this->targets,
+            $this->repeat, $this->targets, $this->liquidPreparation,
         );
     }
 
@@ -70,14 +94,14 @@ final readonly class Recipe
     {
         return new self(
             $this->name, $this->use, $this->units, $this->base, $this->basis, $this->liquid, $this->liquidStrength,
-            $this->statedLiquidStrength, $lines, $this->repeat, $this->targets,
+            $this->statedLiquidStrength, $lines, $this->repeat, $this->targets, $this->liquidPreparation,
         );
     }
 
     public function withBase(Amount $base, Ingredient $liquid, Strength $strength, ?string $stated): self
     {
         return new self(
-            $this->name, $this->use, $this->units, $base, $this->basis, $liquid, $strength, $stated, $this->lines, $this->repeat, $this->targets,
+            $this->name, $this->use, $this->units, $base, $this->basis, $liquid, $strength, $stated, $this->lines, $this->repeat, $this->targets, null,
         );
     }
 
@@ -88,6 +112,9 @@ final readonly class Recipe
         if ($this->statedLiquidStrength !== null) {
             $base['strength'] = $this->statedLiquidStrength;
         }
+        if ($this->liquidPreparation !== null) {
+            $base['preparation'] = $this->liquidPreparation->id;
+        }
         $recipe = [
             'format' => RecipeReader::FORMAT,
             'name' => $this->name,
@@ -97,7 +124,8 @@ final readonly class Recipe
             'ingredients' => array_map(static fn (RecipeLine $line): array => [
                 'ingredient' => $line->ingredient->id,
                 'amount' => AmountFormatter::machine($line->amount),
-            ] + ($line->statedStrength === null ? [] : ['strength' => $line->statedStrength]), $this->lines),
+            ] + ($line->statedStrength === null ? [] : ['strength' => $line->statedStrength])
+                + ($line->preparation === null ? [] : ['preparation' => $line->preparation->id]), $this->lines),
         ];
         if ($this->repeat !== null) {
             $recipe['repeat'] = ['every_days' => $this->repeat->everyDays, 'times' => $this->repeat->times];

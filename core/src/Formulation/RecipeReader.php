@@ -9,6 +9,10 @@ use Nebbia\Core\Ingredient\Ingredient;
 use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Ingredient\StrengthParser;
 use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\Jars;
+use Nebbia\Core\Making\MakingException;
+use Nebbia\Core\Making\OnShelf;
+use Nebbia\Core\Making\Shelf;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Schedule\Repeat;
@@ -26,9 +30,17 @@ final readonly class RecipeReader
 
     private AmountParser $amounts;
 
-    public function __construct(private Knowledge $knowledge)
-    {
+    public function __construct(
+        private Knowledge $knowledge,
+        private Shelf $shelf = new Jars,
+    ) {
         $this->amounts = new AmountParser($knowledge->units());
+    }
+
+    /** The same, with preparations to take from. */
+    public function with(Shelf $shelf): self
+    {
+        return new self($this->knowledge, $shelf);
     }
 
     /**
@@ -45,7 +57,7 @@ final readonly class RecipeReader
         $units = UnitSystem::from($this->oneOf($data, 'units', UnitSystem::ids(), 'us'));
         $units = $system ?? $units;
         $base = $this->object($data, 'base');
-        [$liquid, $liquidStrength, $stated] = $this->ingredient($base, 'liquid', 'base.', 'water');
+        [$liquid, $liquidStrength, $stated, $preparation] = $this->ingredient($base, 'liquid', 'base.', 'water');
         if (! $liquid->isLiquid && ! $liquidStrength->isSolution) {
             throw RecipeException::solidBase($liquid->name);
         }
@@ -62,6 +74,7 @@ final readonly class RecipeReader
             $this->lines($data, $units),
             $this->repeat($data),
             $this->targets($data),
+            $preparation,
         );
     }
 
@@ -83,10 +96,10 @@ final readonly class RecipeReader
             if (! is_array($row) || ($row !== [] && array_is_list($row))) {
                 throw RecipeException::notAnObject("ingredients.$n");
             }
-            [$ingredient, $strength, $stated] = $this->ingredient($row, 'ingredient', "ingredients.$n.");
+            [$ingredient, $strength, $stated, $preparation] = $this->ingredient($row, 'ingredient', "ingredients.$n.");
             $text = $this->required($row, 'amount', "ingredients.$n.amount");
             $amount = $this->named("ingredients.$n.amount", fn () => $this->amounts->parse($text, $units));
-            $lines[] = RecipeLine::of($ingredient, $amount, $strength, $stated);
+            $lines[] = RecipeLine::of($ingredient, $amount, $strength, $stated, $preparation);
         }
 
         return $lines;
@@ -94,21 +107,28 @@ final readonly class RecipeReader
 
     /**
      * @param  array<array-key, mixed>  $row
-     * @return array{Ingredient, Strength, string|null}
+     * @return array{Ingredient, Strength, string|null, OnShelf|null}
      */
     private function ingredient(array $row, string $key, string $path, ?string $default = null): array
     {
-        $name = $row[$key] ?? $default ?? throw RecipeException::missing($path.$key);
+        $jar = $this->text($row, 'preparation', null, $path);
+        $preparation = $jar === null ? null : ($this->shelf->find($jar) ?? throw MakingException::noSuchPreparation($path.'preparation'));
+        $name = $row[$key] ?? $preparation->ingredient->id ?? $default ?? throw RecipeException::missing($path.$key);
         if (! is_string($name)) {
             throw RecipeException::notText($path.$key);
         }
         $ingredient = $this->named($path.$key, fn () => $this->knowledge->ingredient($name));
+        if ($preparation !== null) {
+            return $preparation->ingredient->id === $ingredient->id
+                ? [$ingredient, $preparation->strength(), null, $preparation]
+                : throw MakingException::another($path.'preparation', $preparation->name, $ingredient->name);
+        }
         $stated = $this->text($row, 'strength', null, $path);
         if ($stated === null || trim($stated) === '') {
-            return [$ingredient, Strength::usual($ingredient), null];
+            return [$ingredient, Strength::usual($ingredient), null, null];
         }
 
-        return [$ingredient, $this->named($path.'strength', fn () => StrengthParser::parse($stated, $ingredient)), $stated];
+        return [$ingredient, $this->named($path.'strength', fn () => StrengthParser::parse($stated, $ingredient)), $stated, null];
     }
 
     /** @param  array<array-key, mixed>  $data */

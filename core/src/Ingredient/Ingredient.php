@@ -13,7 +13,10 @@ use Nebbia\Core\Substance\Substance;
  */
 final readonly class Ingredient
 {
-    /** @param  array<string, Row>  $pieces unit id => what one weighs */
+    /**
+     * @param  array<string, Row>  $pieces  unit id => what one weighs
+     * @param  list<Content>  $others  what else one mL or g of it holds at its usual strength
+     */
     private function __construct(
         public string $id,
         public string $name,
@@ -38,9 +41,11 @@ final readonly class Ingredient
         public ?Interval $steepHours,
         /** Minutes it rests once crushed. */
         public float $restMinutes,
+        public array $others = [],
     ) {}
 
-    public static function fromRow(Row $row, ?Substance $substance): self
+    /** @param  list<Content>  $others */
+    public static function fromRow(Row $row, ?Substance $substance, array $others = []): self
     {
         $carries = $row->has('carries') ? $row->row('carries') : null;
 
@@ -63,6 +68,7 @@ final readonly class Ingredient
             $row->has('soluble') ? $row->row('soluble')->float('likely') : null,
             $row->has('steep_h') ? $row->row('steep_h')->interval() : null,
             $row->has('rest_min') ? $row->row('rest_min')->float('likely') : 0.0,
+            $others,
         );
     }
 

@@ -7,7 +7,9 @@ namespace Nebbia\Core\Knowledge;
 use Nebbia\Core\Compatibility\Pairs;
 use Nebbia\Core\Diagnosis\Likelihoods;
 use Nebbia\Core\Diagnosis\Sign;
+use Nebbia\Core\Ingredient\Content;
 use Nebbia\Core\Ingredient\Ingredient;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\KitchenSet;
 use Nebbia\Core\Measure\Units;
@@ -31,6 +33,8 @@ final class Knowledge
     private ?Thresholds $thresholds = null;
 
     private ?Limits $limits = null;
+
+    private ?Kinds $kinds = null;
 
     private ?Pairs $pairs = null;
 
@@ -100,6 +104,11 @@ final class Knowledge
         return $this->pairs ??= new Pairs($this);
     }
 
+    public function kinds(): Kinds
+    {
+        return $this->kinds ??= Kinds::from($this);
+    }
+
     public function limits(): Limits
     {
         return $this->limits ??= new Limits($this);
@@ -125,8 +134,10 @@ final class Knowledge
         $id = $this->find('ingredients', $name) ?? throw UnknownName::ingredient($name, $this->names('ingredients')->nearest($name));
         $row = $this->row('ingredients', $id);
         $substance = $row->has('carries') ? $this->substance($row->row('carries')->string('substance')) : null;
+        // Of a preparation, what else is in it: grams in 100 mL at its usual strength.
+        $others = array_map(fn (Row $one): Content => Content::of($this->substance($one->string('substance')), $one->interval()->times(0.01)), array_values($row->rows('with')));
 
-        return $this->ingredients[$id] ??= Ingredient::fromRow($row, $substance);
+        return $this->ingredients[$id] ??= Ingredient::fromRow($row, $substance, $others);
     }
 
     /** @throws UnknownName if there is no such plant by any name */

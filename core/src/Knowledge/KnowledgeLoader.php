@@ -18,12 +18,13 @@ final readonly class KnowledgeLoader
         'diagnosis', 'decision', 'tactics', 'remedies', 'tolerances', 'order', 'pairs', 'dangers',
         'hazards', 'substitutes', 'coverage', 'storage', 'shelf', 'calibrated', 'reading',
         'chemistry', 'spacing', 'materials', 'compatible', 'windows', 'care', 'claims', 'food', 'soil', 'jobs', 'patch', 'tobacco', 'bottle-names', 'surfaces',
+        'preparations', 'soap',
     ];
 
     private const LANGUAGES = ['en'];
 
     /** The files of each language's folder; a key may be nested there, and is flat, with dots, afterwards. */
-    private const CATALOGUES = ['judgement', 'signs', 'targets', 'measures', 'scouting', 'mixing', 'safety', 'bottle', 'grounds'];
+    private const CATALOGUES = ['judgement', 'signs', 'targets', 'measures', 'scouting', 'mixing', 'safety', 'bottle', 'grounds', 'making'];
 
     public function __construct(
         private string $dataFolder,
