@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Hazard;
 
 use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Ingredient\Content;
 use Nebbia\Core\Ingredient\Ingredient;
 use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Knowledge\Knowledge;
@@ -23,16 +24,18 @@ final readonly class Hazards
     /** @return array<string, Hazard> by kind */
     public function ofBottle(Ingredient $ingredient, Strength $strength): array
     {
-        $substance = $ingredient->substance;
-        if ($substance === null) {
-            return [];
-        }
+        return $this->of(Content::in($ingredient, $strength));
+    }
 
-        return $this->reached([[
-            $substance->id,
-            100 * $strength->grams->likely,
-            100 * ($strength->millilitres->likely ?? $strength->grams->likely),
-        ]]);
+    /**
+     * @param  list<Content>  $contents  of one mL poured, or of one g
+     * @return array<string, Hazard> by kind
+     */
+    public function of(array $contents): array
+    {
+        return $this->reached(array_map(static fn (Content $content): array => [
+            $content->substance->id, 100 * $content->grams->likely, 100 * ($content->millilitres->likely ?? $content->grams->likely),
+        ], $contents));
     }
 
     /** @return array<string, Hazard> by kind */

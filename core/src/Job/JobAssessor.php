@@ -6,7 +6,6 @@ namespace Nebbia\Core\Job;
 
 use Nebbia\Core\Compatibility\Pairs;
 use Nebbia\Core\Formulation\UseOfSpray;
-use Nebbia\Core\Ingredient\Ingredient;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
@@ -51,24 +50,27 @@ final readonly class JobAssessor
         }
         $recipe = $situation->mix->recipe;
         $jobs = [];
-        foreach ([[null, $recipe->liquid], ...array_map(static fn (int $n): array => [$n, $recipe->lines[$n]->ingredient], array_keys($recipe->lines))] as [$n, $ingredient]) {
-            $job = $this->ofIngredient($situation, $n, $ingredient, $against);
-            if ($job !== null) {
-                $jobs[] = $job;
+        $sources = [[null, $recipe->liquid->name, $recipe->liquidContents()]];
+        foreach ($recipe->lines as $n => $line) {
+            $sources[] = [$n, $line->ingredient->name, $line->contents()];
+        }
+        foreach ($sources as [$n, $name, $contents]) {
+            foreach ($contents as $position => $content) {
+                // Of what holds several, each is asked by its own name.
+                $jobs[] = $this->ofSubstance($situation, $n, $position === 0 ? $name : $content->substance->name, $content->substance->id, $against);
             }
         }
 
-        return $jobs;
+        return array_values(array_filter($jobs));
     }
 
     /** @param  array<string, string>  $against  substance => what it works against */
-    private function ofIngredient(Situation $situation, ?int $line, Ingredient $ingredient, array $against): ?IngredientJob
+    private function ofSubstance(Situation $situation, ?int $line, string $name, string $id, array $against): ?IngredientJob
     {
-        $strength = $ingredient->substance === null ? null : $situation->mix->strengthOf($ingredient->substance->id);
-        if ($strength === null) {
+        $strength = $situation->mix->strengthOf($id);
+        if ($strength === null || $strength->percentWv->likely <= 0.0) {
             return null;
         }
-        $id = $strength->substance->id;
         $row = $this->jobs[$id] ?? null;
         $place = $this->place($situation->mix->recipe->use);
         $job = $row === null || ! $row->has($place) ? null : $row->string($place);
@@ -87,7 +89,7 @@ final readonly class JobAssessor
         };
 
         return IngredientJob::of(
-            $line, $ingredient->name, $id, $pull, Message::of($effect->standing === Standing::Helps ? 'job.emulsifier' : 'job.'.($job ?? 'none')),
+            $line, $name, $id, $pull, Message::of($effect->standing === Standing::Helps ? 'job.emulsifier' : 'job.'.($job ?? 'none')),
             Message::of($pull === Pull::Weak && $effect->standing === Standing::PerhapsTooWeak ? 'pull.perhaps-weak' : 'pull.'.$pull->value, ['other' => $against[$id] ?? ''] + $effect->params()),
             $row?->string('basis') ?? 'practice', $row?->string('sure') ?? 'low',
         );

@@ -23,6 +23,7 @@ use Nebbia\Core\Hazard\TobaccoRule;
 use Nebbia\Core\Hazard\WrongBottleRule;
 use Nebbia\Core\Hour\HourRule;
 use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\PreparationRule;
 use Nebbia\Core\Soil\SodiumRule;
 use Nebbia\Core\Tolerance\BurdenRule;
 use Nebbia\Core\Tolerance\ConditionRule;
@@ -48,6 +49,7 @@ final readonly class Judge
     {
         return new self([
             new DangerRule($knowledge),
+            new PreparationRule,
             new TobaccoRule($knowledge),
             new PairRule($knowledge),
             new GasRule($knowledge),

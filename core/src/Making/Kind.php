@@ -54,7 +54,8 @@ final readonly class Kind
         public string $sure,
     ) {}
 
-    public static function fromRow(Row $row, Method $method): self
+    /** @param  list<Raw>  $raw */
+    public static function fromRow(Row $row, Method $method, array $raw): self
     {
         $hours = $row->has('hours') ? $row->row('hours') : null;
 
@@ -62,7 +63,7 @@ final readonly class Kind
             $row->string('id'),
             $row->string('makes'),
             $method,
-            array_values(array_map(Raw::fromRow(...), $row->rows('raw'))),
+            $raw,
             $row->string('liquid', 'water'),
             $row->has('liquid_strength') ? $row->string('liquid_strength') : null,
             $row->bool('parts'),

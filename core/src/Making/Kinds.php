@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Making;
 
 use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Row;
 
 /** All kinds of preparation, by id. */
 final readonly class Kinds
@@ -20,7 +21,8 @@ final readonly class Kinds
         }
         $all = [];
         foreach ($knowledge->rows('preparations', 'kinds') as $row) {
-            $kind = Kind::fromRow($row, $methods[$row->string('method')]);
+            $raw = array_map(static fn (Row $one): Raw => Raw::fromRow($one, $knowledge->ingredient($one->string('ingredient'))->isLiquid), array_values($row->rows('raw')));
+            $kind = Kind::fromRow($row, $methods[$row->string('method')], $raw);
             $all[$kind->id] = $kind;
         }
 

@@ -14,14 +14,16 @@ final readonly class Raw
         public string $ingredient,
         /** g of a solid, mL of a liquid, for each litre of liquid; for each kilogram of what is chopped where no liquid is added. */
         public Interval $perLitre,
+        /** It adds to the volume. */
+        public bool $isPoured,
         public string $basis,
         public string $sure,
     ) {}
 
-    public static function fromRow(Row $row): self
+    public static function fromRow(Row $row, bool $isPoured): self
     {
         $figure = $row->row('per_litre');
 
-        return new self($row->string('ingredient'), $figure->interval(), $figure->string('basis'), $figure->string('sure'));
+        return new self($row->string('ingredient'), $figure->interval(), $isPoured, $figure->string('basis'), $figure->string('sure'));
     }
 }

@@ -131,20 +131,16 @@ final readonly class Work
     /** @return list<Message> dangers of a line's bottle, to be said where it is opened */
     public function cautions(int $line): array
     {
-        $recipeLine = $this->mix->lines[$line]->line;
-
-        return array_values(array_map(
-            static fn (Hazard $hazard): Message => $hazard->said(), $this->hazards->ofBottle($recipeLine->ingredient, $recipeLine->strength),
-        ));
+        return array_values(array_map(static fn (Hazard $hazard): Message => $hazard->said(), $this->hazards->of($this->mix->lines[$line]->line->contents())));
     }
 
     /** @return array<string, Hazard> of all bottles that are opened, by kind */
     public function hazards(): array
     {
         $recipe = $this->mix->recipe;
-        $all = $this->hazards->ofBottle($recipe->liquid, $recipe->liquidStrength);
+        $all = $this->hazards->of($recipe->liquidContents());
         foreach ($recipe->lines as $line) {
-            foreach ($this->hazards->ofBottle($line->ingredient, $line->strength) as $kind => $hazard) {
+            foreach ($this->hazards->of($line->contents()) as $kind => $hazard) {
                 if ($hazard->rank >= ($all[$kind]->rank ?? 0)) {
                     $all[$kind] = $hazard;
                 }

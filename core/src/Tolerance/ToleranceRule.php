@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Nebbia\Core\Tolerance;
 
 use Nebbia\Core\Formulation\FinalStrength;
+use Nebbia\Core\Formulation\RecipeLine;
 use Nebbia\Core\Formulation\UseOfSpray;
+use Nebbia\Core\Ingredient\Ingredient;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
@@ -27,6 +29,9 @@ final readonly class ToleranceRule implements Rule
     private const HALF = 0.5;
 
     private const ASH = 'ash-ph';
+
+    /** Up to this pH strained ash water is no worse than soap. */
+    private const MILD_ASH = 10.0;
 
     private Limits $limits;
 
@@ -72,7 +77,7 @@ final readonly class ToleranceRule implements Rule
                 'plant' => $situation->plantName(),
             ], 'practice', 'low', [$substance])->from('tolerance.unknown');
         }
-        $measured = $limit->threshold->note === self::ASH && $limit->stop === null ? $situation->circumstances->measuredPh : null;
+        $measured = $limit->threshold->note === self::ASH && $limit->stop === null ? $situation->circumstances->measuredPh ?? $this->mildAsh($situation) : null;
         if ($measured !== null) {
             return $this->measuredAsh($measured, $limit, $substance);
         }
@@ -94,12 +99,34 @@ final readonly class ToleranceRule implements Rule
         )->from("tolerance.$substance");
     }
 
+    /**
+     * The pH of the ash water itself, where all the ash comes from jars that were measured and found mild: thinned it is milder still. Of a
+     * caustic one nothing follows for the spray, which has to be measured.
+     */
+    private function mildAsh(Situation $situation): ?float
+    {
+        $recipe = $situation->mix->recipe;
+        $highest = null;
+        foreach ([-1 => $recipe->liquid, ...array_map(static fn (RecipeLine $line): Ingredient => $line->ingredient, $recipe->lines)] as $n => $ingredient) {
+            if ($ingredient->substance?->id !== 'wood-ash') {
+                continue;
+            }
+            $ph = ($recipe->preparations()[$n] ?? null)?->ph;
+            if ($ph === null || $ph > self::MILD_ASH) {
+                return null;
+            }
+            $highest = max($highest ?? 0.0, $ph);
+        }
+
+        return $highest;
+    }
+
     /** Of ash water only its pH tells; lime-haters, for which a stop is known, get none all the same. */
     private function measuredAsh(float $ph, Limit $limit, string $substance): Finding
     {
         [$severity, $key] = match (true) {
             $ph > 11.0 => [Severity::Stop, 'stop'],
-            $ph > 10.0 => [Severity::Caution, 'careful'],
+            $ph > self::MILD_ASH => [Severity::Caution, 'careful'],
             default => [Severity::Fine, 'fine'],
         };
 

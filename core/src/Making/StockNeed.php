@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Making;
+
+use DateTimeImmutable;
+
+/** So much of a preparation is wanted at a time. */
+final readonly class StockNeed
+{
+    public function __construct(
+        public DateTimeImmutable $at,
+        public float $ml,
+        /** What for, to be found again: a round's id. */
+        public string $for = '',
+    ) {}
+}
