@@ -9,6 +9,7 @@ use App\Console\MixReport;
 use App\Console\RecipeFile;
 use App\Console\SchemaCheck;
 use App\Exceptions\BadFile;
+use Carbon\CarbonImmutable;
 use Illuminate\Console\Command;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
@@ -17,6 +18,8 @@ use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\JarReader;
+use Nebbia\Core\Making\Jars;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Plant\Stage;
@@ -51,7 +54,7 @@ final class MixCommand extends Command
 
     protected $description = 'Work out a recipe: amounts, strengths, mixing order and findings';
 
-    public function handle(Knowledge $knowledge, RecipeReader $reader, Mixer $mixer, Judge $judge, RecipeFile $files, SchemaCheck $schema, MixReport $report, CircumstancesOptions $options): int
+    public function handle(Knowledge $knowledge, RecipeReader $reader, Mixer $mixer, Judge $judge, RecipeFile $files, SchemaCheck $schema, MixReport $report, CircumstancesOptions $options, JarReader $jars): int
     {
         $units = $this->units();
         $plant = $this->text('for');
@@ -60,7 +63,8 @@ final class MixCommand extends Command
         $circumstances = $options->read($this, $stage);
         $fill = $this->fill();
         $data = $files->read((string) $this->argument('file'));
-        $recipe = $reader->read($data, $units);
+        $shelf = is_array($data) && isset($data['preparations']) ? $jars->read($data['preparations'], CarbonImmutable::now()) : new Jars;
+        $recipe = $reader->with($shelf)->read($data, $units);
         $schema->check($data, 'nebbia.recipe-1');
         $target = $this->into(new AmountParser($knowledge->units()), $recipe->units);
         $mix = $judge->judge(Situation::of($mixer->mix($recipe, $target === null ? null : $target * $fill), $plant, $circumstances));

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\MakingReport;
+use App\Console\RecipeFile;
+use App\Console\SchemaCheck;
+use Carbon\CarbonImmutable;
+use Illuminate\Console\Command;
+use Nebbia\Core\Making\JarReader;
+use Nebbia\Core\Making\Jars;
+use Nebbia\Core\Making\Maker;
+use Nebbia\Core\Making\MakingReader;
+
+/** Works a preparation out: nebbia.preparation/1 in, what comes of it out. */
+final class MakeCommand extends Command
+{
+    protected $signature = 'nebbia:make
+        {file : a preparation in the format nebbia.preparation/1, or - for standard input}
+        {--json : print nebbia.stock/1}';
+
+    protected $description = 'Work out what is made ahead: yield, strength, time and keeping';
+
+    public function handle(MakingReader $reader, Maker $maker, JarReader $jars, RecipeFile $files, SchemaCheck $schema, MakingReport $report): int
+    {
+        $data = $files->read((string) $this->argument('file'));
+        $others = is_array($data) && isset($data['preparations']) ? $jars->read($data['preparations'], CarbonImmutable::now()) : new Jars;
+        $preparation = $maker->make($reader->with($others)->read($data));
+        $schema->check($data, 'nebbia.preparation-1');
+        $this->output->write($this->option('json') ? $report->json($preparation)."\n" : $report->text($preparation));
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Nebbia\Core\Formulation\MixLine;
+use Nebbia\Core\Hazard\Hazards;
+use Nebbia\Core\Ingredient\Content;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\Length;
+use Nebbia\Core\Making\MakingSteps;
+use Nebbia\Core\Making\Preparation;
+use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Message;
+use Nebbia\Core\Steps\MixingStep;
+use Nebbia\Core\Steps\Work;
+
+/** Writes a preparation down: as nebbia.stock/1, or as a page to read. */
+final readonly class MakingReport
+{
+    public const FORMAT = 'nebbia.stock/1';
+
+    public function __construct(
+        private Catalogue $catalogue,
+        private Knowledge $knowledge,
+    ) {}
+
+    /** @return array<string, mixed> nebbia.stock/1 */
+    public function toArray(Preparation $preparation): array
+    {
+        $kind = $preparation->making->kind;
+
+        return [
+            'format' => self::FORMAT,
+            'kind' => $kind->id,
+            'ingredient' => $preparation->ingredient->id,
+            'yield_ml' => $preparation->yield?->toArray(),
+            'lost_ml' => $preparation->lost()?->toArray(),
+            'contents' => array_map(static fn (Content $content): array => [
+                'substance' => $content->substance->id,
+                'g_per_litre' => $content->grams->times(1000.0)->toArray(),
+                'percent_vv' => $content->substance->shownByVolume ? $content->millilitres?->times(100.0)->toArray() : null,
+            ], $preparation->contents),
+            'plants_g_per_litre' => array_map(static fn (Interval $one): array => $one->times(1000.0)->toArray(), $preparation->plants),
+            'lines' => array_map(static fn (MixLine $line): array => $line->toArray(), $preparation->pot->lines ?? []),
+            'lead_hours' => $kind->hours->toArray(),
+            'keeps_hours' => array_map(static fn (Interval $one): array => $one->toArray(), $kind->keeps),
+            'usual_dilution' => $kind->into,
+            'steps' => array_map(fn (MixingStep $step): array => [
+                'what' => $this->catalogue->sentence($step->what), 'how' => $step->how === null ? null : $this->catalogue->sentence($step->how),
+                'cautions' => array_map($this->catalogue->sentence(...), $step->cautions), 'minutes' => $step->timer?->minutes->toArray(),
+            ], $this->steps($preparation)),
+        ];
+    }
+
+    public function json(Preparation $preparation): string
+    {
+        return json_encode($this->toArray($preparation), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PRETTY_PRINT);
+    }
+
+    public function text(Preparation $preparation): string
+    {
+        $kind = $preparation->making->kind;
+        $text = $preparation->making->name."\n\n";
+        $text .= $preparation->yield === null ? "How much comes through cannot be foretold: measure it.\n" : sprintf("Gives %.0f mL (%.0f to %.0f).\n", $preparation->yield->likely, $preparation->yield->low, $preparation->yield->high);
+        foreach ($preparation->contents as $content) {
+            $grams = $content->grams->times(1000.0);
+            $text .= sprintf("  %-28s %.4g g/L (%.4g to %.4g)\n", $content->substance->name, $grams->likely, $grams->low, $grams->high);
+        }
+        $text .= $kind->hours->likely > 0.0 ? "\nTakes ".$this->catalogue->say(Length::of($kind->hours->likely)).".\n" : "\n";
+        foreach ($kind->keeps as $place => $hours) {
+            $text .= sprintf("  %-8s keeps about %s\n", $place, $this->catalogue->say(Length::of($hours->likely)));
+        }
+        $text .= "\n";
+        foreach ($this->steps($preparation) as $n => $step) {
+            $text .= sprintf("  %d. %s\n", $n + 1, $this->catalogue->sentence($step->what));
+            foreach ($step->cautions as $caution) {
+                $text .= '     ! '.$this->catalogue->sentence($caution)."\n";
+            }
+        }
+
+        return $text.implode('', array_map(fn (string $spoil): string => '  '.$this->catalogue->say(Message::of("making.spoil.$spoil"))."\n", $kind->spoils));
+    }
+
+    /** @return list<MixingStep> */
+    private function steps(Preparation $preparation): array
+    {
+        $work = $preparation->pot === null ? null : Work::of($preparation->pot, null, UnitSystem::Metric, new Hazards($this->knowledge));
+
+        return (new MakingSteps)->of($preparation, $work, UnitSystem::Metric);
+    }
+}
