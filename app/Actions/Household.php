@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Garden;
+use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Ingredient\StrengthParser;
 use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\Maker;
+use Nebbia\Core\Making\MakingReader;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measuring\Calibration;
 use Nebbia\Core\Measuring\Kit;
@@ -17,6 +20,7 @@ use Nebbia\Core\Measuring\Tool;
 use Nebbia\Core\Measuring\ToolKind;
 use Nebbia\Core\Pantry\Cupboard;
 use Nebbia\Core\Pantry\Product as Bottle;
+use Nebbia\Core\Soap\SoapStock;
 use WeakMap;
 
 /**
@@ -34,8 +38,17 @@ final readonly class Household
     /** @var WeakMap<Garden, Cupboard> */
     private WeakMap $cupboards;
 
-    public function __construct(private Knowledge $knowledge)
-    {
+    /** @var WeakMap<Garden, GardenShelf> */
+    private WeakMap $shelves;
+
+    public function __construct(
+        private Knowledge $knowledge,
+        private RecipeReader $reader,
+        private MakingReader $makings,
+        private Maker $maker,
+        private SoapStock $soaps,
+    ) {
+        $this->shelves = new WeakMap;
         $this->measures = new WeakMap;
         $this->kits = new WeakMap;
         $this->cupboards = new WeakMap;
@@ -46,6 +59,24 @@ final readonly class Household
         return $this->measures[$garden] ??= OwnMeasures::of($garden->ownMeasures()->toBase()->get(['unit', 'ingredient', 'low', 'likely', 'high', 'is_weighed'])->map(
             static fn (object $one): Calibration => Calibration::known($one->unit, $one->ingredient, Interval::of($one->low, $one->likely, $one->high), (bool) $one->is_weighed),
         )->all());
+    }
+
+    /** What was made ahead. */
+    public function shelf(Garden $garden): GardenShelf
+    {
+        return $this->shelves[$garden] ??= new GardenShelf($garden, $this->knowledge, $this->makings, $this->maker, $this->soaps);
+    }
+
+    /** Reads recipes that may take from what this garden has made ahead. */
+    public function reader(Garden $garden): RecipeReader
+    {
+        return $this->reader->with($this->shelf($garden));
+    }
+
+    /** After something was changed on the shelf. */
+    public function forget(Garden $garden): void
+    {
+        unset($this->shelves[$garden]);
     }
 
     public function kit(Garden $garden): Kit

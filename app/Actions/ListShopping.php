@@ -12,7 +12,6 @@ use App\Models\Garden;
 use App\Models\RoundStatus;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Pantry\Shopping;
 use Nebbia\Core\Pantry\Want;
@@ -22,7 +21,6 @@ use SplTempFileObject;
 final readonly class ListShopping
 {
     public function __construct(
-        private RecipeReader $reader,
         private Mixer $mixer,
         private Household $household,
         private DescribeCupboard $describe,
@@ -40,7 +38,7 @@ final readonly class ListShopping
             $open = $course->getAttribute('open');
             $open = is_int($open) ? $open : 0;
             try {
-                $mix = $mixer->mix($this->reader->read($course->recipe->body), $course->volume_ml, $garden->units);
+                $mix = $mixer->mix($this->household->reader($garden)->read($course->recipe->body), $course->volume_ml, $garden->units);
             } catch (BadInput) {
                 // A recipe that cannot be worked out any more needs nothing that could be said.
                 continue;

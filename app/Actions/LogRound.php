@@ -11,6 +11,7 @@ use App\Models\Planting;
 use App\Models\Round;
 use App\Models\RoundStatus;
 use Carbon\CarbonImmutable;
+use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Pantry\Draw;
 
@@ -30,7 +31,8 @@ final readonly class LogRound
     {
         $course = $round->course;
         $mix = $this->bench->forAll($garden, $course->recipe->body, $course->plantings, $volumeMl, $course->sprayer, $appliedAt);
-        $draws = $this->household->cupboard($garden)->draws($this->bench->situation($garden, $course->recipe->body, null, null, "$volumeMl mL")->mix, $course->products ?? []);
+        $worked = $this->bench->situation($garden, $course->recipe->body, null, null, "$volumeMl mL")->mix;
+        $draws = $this->household->cupboard($garden)->draws($worked, $course->products ?? []);
         $application = $garden->applications()->create([
             'round_id' => $round->id,
             'applied_at' => $appliedAt->utc(),
@@ -58,6 +60,7 @@ final readonly class LogRound
         ]);
         $this->past->forget($garden);
         $this->takeOut($garden, $draws);
+        $this->takeFromJars($garden, $worked);
         $round->update(['status' => RoundStatus::Done]);
 
         return $application;
@@ -104,5 +107,20 @@ final readonly class LogRound
                 $product->update(['left' => max(0.0, $product->left - $draw->taken)]);
             }
         }
+    }
+
+    /** The jars, too, hold less. */
+    private function takeFromJars(Garden $garden, Mix $mix): void
+    {
+        $taken = [];
+        foreach ($mix->recipe->preparations() as $n => $jar) {
+            $taken[$jar->id] = ($taken[$jar->id] ?? 0.0) + ($n < 0 ? $mix->baseMl : $mix->lines[$n]->volumeMl ?? 0.0);
+        }
+        foreach ($taken === [] ? [] : $garden->preparations()->whereKey(array_keys($taken))->get() as $row) {
+            if ($row->left_ml !== null) {
+                $row->update(['left_ml' => max(0.0, $row->left_ml - $taken[$row->id])]);
+            }
+        }
+        $this->household->forget($garden);
     }
 }

@@ -10,13 +10,12 @@ use App\Models\Recipe;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Remedy\Remedy;
 
 /** Which of the garden's recipes are sprays of a family. */
 final readonly class RankRecipes
 {
-    public function __construct(private RecipeReader $reader, private Mixer $mixer) {}
+    public function __construct(private Household $household, private Mixer $mixer) {}
 
     /** @return list<array{Recipe, Mix}> every recipe of the garden, worked out once */
     public function mixes(Garden $garden): array
@@ -24,7 +23,7 @@ final readonly class RankRecipes
         $mixes = [];
         foreach ($garden->recipes as $recipe) {
             try {
-                $mixes[] = [$recipe, $this->mixer->mix($this->reader->read($recipe->body))];
+                $mixes[] = [$recipe, $this->mixer->mix($this->household->reader($garden)->read($recipe->body))];
             } catch (BadInput) {
                 // A recipe kept from before core became stricter is nobody's remedy until it is mended on the bench.
                 continue;

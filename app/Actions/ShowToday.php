@@ -35,6 +35,7 @@ final readonly class ShowToday
         private WorkOutBench $bench,
         private Knowledge $knowledge,
         private DescribeTrouble $troubles,
+        private ListTasks $tasks,
     ) {}
 
     public function __invoke(Garden $garden): TodayResource
@@ -56,6 +57,7 @@ final readonly class ShowToday
             array_values($last->map(static fn (Application $entry): ApplicationResource => ApplicationResource::of($entry, $garden->units))->all()),
             $this->looks($garden, $today->toDateString()),
             $this->patches($garden),
+            ($this->tasks)($garden),
         );
     }
 

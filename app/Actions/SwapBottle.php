@@ -10,7 +10,6 @@ use App\Models\Garden;
 use App\Models\Product;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Ingredient\StrengthParser;
 use Nebbia\Core\Judgement\Finding;
@@ -23,7 +22,6 @@ final readonly class SwapBottle
 {
     public function __construct(
         private Knowledge $knowledge,
-        private RecipeReader $reader,
         private Mixer $mixer,
         private Household $household,
         private Catalogue $catalogue,
@@ -33,7 +31,7 @@ final readonly class SwapBottle
     public function __invoke(Garden $garden, mixed $body, ?int $line, ?Product $product, string $ingredient, ?string $strength): SwapResource
     {
         try {
-            $recipe = $this->reader->read($body);
+            $recipe = $this->household->reader($garden)->read($body);
         } catch (BadInput $e) {
             throw $e->under('recipe');
         }

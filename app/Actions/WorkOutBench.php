@@ -25,7 +25,6 @@ use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\MixLine;
 use Nebbia\Core\Formulation\Recipe;
 use Nebbia\Core\Formulation\RecipeLine;
-use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Formulation\Step;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Headline;
@@ -55,7 +54,6 @@ final readonly class WorkOutBench
 {
     public function __construct(
         private Knowledge $knowledge,
-        private RecipeReader $reader,
         private Mixer $mixer,
         private Judge $judge,
         private Gauges $gauges,
@@ -65,6 +63,7 @@ final readonly class WorkOutBench
         private DescribeCupboard $cupboard,
         private KnowCircumstances $circumstances,
         private DescribeSafety $safety,
+        private OfferJars $jars,
     ) {}
 
     /**
@@ -81,7 +80,7 @@ final readonly class WorkOutBench
         $mix = $this->mix($garden, $body, $target, $factor);
         $situation = $this->judged($garden, $mix, $planting, $sprayer, $now);
 
-        return $this->describe($situation, $garden, $sprayer, $fills, ($this->safety)($situation, $now, $planting, $factor === 1.0 ? null : $this->strengthened($body, $factor)));
+        return $this->describe($situation, $garden, $sprayer, $fills, ($this->safety)($situation, $now, $planting, $factor === 1.0 ? null : $this->strengthened($garden, $body, $factor)));
     }
 
     /**
@@ -144,7 +143,7 @@ final readonly class WorkOutBench
     private function mix(Garden $garden, mixed $body, ?float $targetMl, float $factor = 1.0): Mix
     {
         return self::under('recipe', function () use ($garden, $body, $targetMl, $factor): Mix {
-            $recipe = $this->reader->read($body);
+            $recipe = $this->household->reader($garden)->read($body);
 
             return $this->mixer->with($this->household->own($garden))->mix($factor === 1.0 ? $recipe : $this->times($recipe, $factor), $targetMl, $garden->units);
         });
@@ -158,9 +157,9 @@ final readonly class WorkOutBench
     }
 
     /** @return array<string, mixed> nebbia.recipe/1 with all that is added so much stronger */
-    private function strengthened(mixed $body, float $factor): array
+    private function strengthened(Garden $garden, mixed $body, float $factor): array
     {
-        return $this->times($this->reader->read($body), $factor)->toArray();
+        return $this->times($this->household->reader($garden)->read($body), $factor)->toArray();
     }
 
     private function judged(Garden $garden, Mix $mix, ?Planting $planting, ?Sprayer $sprayer, HereAndNow $now = new HereAndNow, ?CarbonImmutable $at = null): Situation
@@ -186,7 +185,7 @@ final readonly class WorkOutBench
         $keeping = KeepingTime::of($mix, $this->knowledge);
         $lines = [];
         foreach ($mix->lines as $n => $line) {
-            $lines[] = $this->line($line, $measures[$n], $mix, $units, $this->cupboard->offers($line->line->ingredient, $line->line->strength, $bottles));
+            $lines[] = $this->line($line, $measures[$n], $mix, $units, $this->cupboard->offers($line->line->ingredient, $line->line->strength, $bottles), $garden);
         }
         $baseMeasure = $mix->baseMl > 0.0 ? $this->knowledge->kitchen($units)->nearest($mix->baseMl)->pretty : null;
         $capacity = $sprayer->capacity_ml ?? $mix->finalVolume->likely;
@@ -251,8 +250,9 @@ final readonly class WorkOutBench
     }
 
     /** @param  list<OfferResource>  $offers */
-    private function line(MixLine $line, LineMeasure $measured, Mix $mix, UnitSystem $units, array $offers): LineResource
+    private function line(MixLine $line, LineMeasure $measured, Mix $mix, UnitSystem $units, array $offers, Garden $garden): LineResource
     {
+        $jars = $this->jars->of($garden, $line->line);
         $direct = $measured->direct;
         $stock = $measured->stock;
         $ingredient = $line->line->ingredient;
@@ -264,7 +264,7 @@ final readonly class WorkOutBench
             $ingredient->id,
             $ingredient->name,
             $line->line->statedStrength ?? $this->usual($line),
-            $line->line->statedStrength === null,
+            $line->line->statedStrength === null && $line->line->preparation === null,
             AmountFormatter::people($line->line->amount),
             $precise,
             $direct === null ? $line->measure?->pretty : $this->catalogue->say($direct->said()),
@@ -277,6 +277,7 @@ final readonly class WorkOutBench
             $line->volumeMl,
             $line->massG,
             $ingredient->group,
+            $jars[0], $line->line->preparation?->id, $jars[1], $jars[2],
         );
     }
 

@@ -87,6 +87,12 @@ final class Garden extends HouseholdModel
         return $this->hasMany(Product::class)->orderBy('name');
     }
 
+    /** @return HasMany<Preparation, $this> what was begun first, first */
+    public function preparations(): HasMany
+    {
+        return $this->hasMany(Preparation::class)->orderBy('started_at')->orderBy('id');
+    }
+
     /** @return HasMany<MeasuringTool, $this> the largest of a kind first */
     public function tools(): HasMany
     {

@@ -16,7 +16,7 @@ final class DemoOnce
 {
     private const TABLES = [
         'gardens', 'zones', 'sprayers', 'tools', 'own_measures', 'products', 'plantings', 'recipes', 'recipe_versions', 'troubles', 'courses', 'course_planting', 'rounds',
-        'applications', 'scoutings', 'counts', 'tactic_uses', 'looks',
+        'applications', 'scoutings', 'counts', 'tactic_uses', 'looks', 'preparations',
     ];
 
     /** @var array<string, array<string, list<array<string, mixed>>>> day => table => rows */

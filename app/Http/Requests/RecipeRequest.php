@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Household;
+use App\Models\Garden;
 use Illuminate\Foundation\Http\FormRequest;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
@@ -44,7 +46,9 @@ final class RecipeRequest extends FormRequest
         /** @var array<string, mixed> $body */
         $body = $this->array('body');
         try {
-            $recipe = app(RecipeReader::class)->read($body);
+            $garden = $this->route('garden');
+            $reader = $garden instanceof Garden ? app(Household::class)->reader($garden) : app(RecipeReader::class);
+            $recipe = $reader->read($body);
             app(Mixer::class)->mix($recipe);
         } catch (BadInput $e) {
             throw $e->under('body');

@@ -10,7 +10,11 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Line')]
 final readonly class LineResource
 {
-    /** @param  list<OfferResource>  $offers */
+    /**
+     * @param  list<OfferResource>  $offers
+     * @param  list<JarOffer>  $jars
+     * @param  list<string>  $makeup
+     */
     public function __construct(
         #[OA\Property] public string $ingredient,
         #[OA\Property] public string $name,
@@ -28,5 +32,9 @@ final readonly class LineResource
         #[OA\Property] public ?float $volume_ml,
         #[OA\Property] public ?float $mass_g,
         #[OA\Property] public string $group,
+        #[OA\Property(description: 'Jars on the shelf that it can be taken from.', items: new OA\Items(ref: JarOffer::class))] public array $jars,
+        #[OA\Property(description: 'The jar it is taken from.')] public ?string $preparation,
+        #[OA\Property(description: 'What a litre of it holds, where it is made ahead.', items: new OA\Items(type: 'string'))] public array $makeup,
+        #[OA\Property(description: 'Kind of preparation that makes it.')] public ?string $made_as,
     ) {}
 }

@@ -14,6 +14,7 @@ final readonly class TodayResource
      * @param  list<DueRound>  $coming
      * @param  list<ApplicationResource>  $last
      * @param  list<DuePatch>  $patches
+     * @param  list<TaskResource>  $tasks
      * @param  list<TroubleBrief>  $looks troubles to look at again
      */
     public function __construct(
@@ -23,5 +24,6 @@ final readonly class TodayResource
         #[OA\Property(items: new OA\Items(ref: ApplicationResource::class))] public array $last,
         #[OA\Property(items: new OA\Items(ref: TroubleBrief::class))] public array $looks,
         #[OA\Property(description: 'Test patches that are due to be looked at.', items: new OA\Items(ref: DuePatch::class))] public array $patches,
+        #[OA\Property(description: 'What is to be stirred, strained, tested, used up, thrown away or started.', items: new OA\Items(ref: TaskResource::class))] public array $tasks,
     ) {}
 }

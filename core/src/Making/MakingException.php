@@ -77,6 +77,11 @@ final class MakingException extends BadInput
         return (new self(Message::of('making.ph')))->at('ph');
     }
 
+    public static function freeAlkali(): self
+    {
+        return (new self(Message::of('making.free-alkali')))->at('soap');
+    }
+
     public static function soapHasABench(): self
     {
         return (new self(Message::of('making.soap-has-a-bench')))->at('soap');

@@ -25,11 +25,15 @@ final readonly class Cupboard
     {
         $draws = [];
         foreach ($mix->lines as $n => $worked) {
+            // What comes out of a jar comes out of no bottle.
+            if ($worked->line->preparation !== null) {
+                continue;
+            }
             $amount = ($worked->line->isPoured() ? $worked->volumeMl : $worked->massG) ?? 0.0;
             $draws[] = $this->draw($n, $worked->line, $amount, $chosen[$n] ?? null);
         }
         $liquid = $mix->recipe->liquid;
-        if ($liquid->substance !== null && $mix->baseMl > 0.0) {
+        if ($liquid->substance !== null && $mix->baseMl > 0.0 && $mix->recipe->liquidPreparation === null) {
             $line = RecipeLine::of($liquid, Amount::of(BigRational::one(), Unit::plain(UnitKind::Volume)), $mix->recipe->liquidStrength);
             $draws[] = $this->draw(null, $line, $mix->baseMl, $chosen[-1] ?? null);
         }

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Garden;
+use App\Models\Preparation;
+use App\Models\Sprayer;
+use Carbon\CarbonImmutable;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\MakingException;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Soap\SoapVerdict;
+
+/** Begins a making, once it has been worked out that it can be made so. */
+final readonly class BeginPreparation
+{
+    public function __construct(
+        private Knowledge $knowledge,
+        private WorkOutMaking $making,
+        private WorkOutSoap $soap,
+        private Household $household,
+        private Catalogue $catalogue,
+    ) {}
+
+    /**
+     * @param  array<string, mixed>  $body  nebbia.preparation/1
+     *
+     * @throws BadInput
+     */
+    public function __invoke(Garden $garden, array $body, ?string $name, ?Sprayer $sprayer): Preparation
+    {
+        $id = is_string($body['kind'] ?? null) ? $body['kind'] : '';
+        $kind = $this->knowledge->kinds()->get($id);
+        $body['units'] ??= $garden->units->value;
+        if ($kind->isSoap()) {
+            /** @var array<string, mixed> $plan */
+            $plan = is_array($body['soap'] ?? null) ? $body['soap'] : throw MakingException::missing('soap');
+            // What would certainly burn is worked out, but never begun.
+            if ($this->soap->plan($garden, $plan)->verdict === SoapVerdict::Refused) {
+                throw MakingException::freeAlkali();
+            }
+        } else {
+            $this->making->read($garden, $body);
+        }
+        $row = $garden->preparations()->create([
+            'kind' => $kind->id, 'name' => $name ?? $this->catalogue->say($kind->name()), 'body' => $body, 'sprayer_id' => $sprayer?->id, 'started_at' => CarbonImmutable::now(),
+        ]);
+        $this->household->forget($garden);
+
+        return $row;
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Garden;
+use App\Models\Preparation;
+use Carbon\CarbonImmutable;
+use DateTimeImmutable;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\Maker;
+use Nebbia\Core\Making\MakingReader;
+use Nebbia\Core\Making\OnShelf;
+use Nebbia\Core\Making\Preparation as Made;
+use Nebbia\Core\Making\Shelf;
+use Nebbia\Core\Making\State;
+use Nebbia\Core\Making\Timeline;
+use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Soap\Soap;
+use Nebbia\Core\Soap\SoapStock;
+use Nebbia\Core\Soap\SoapTest;
+use Nebbia\Core\Soap\SoapVerdict;
+
+/**
+ * What a garden has made ahead, as core takes it: looked up only where something is taken from it, and worked out once. What was thrown
+ * away is still found, as used up, because recipes may name it.
+ */
+final class GardenShelf implements Shelf
+{
+    /** @var array<string, Preparation>|null */
+    private ?array $rows = null;
+
+    /** @var array<string, OnShelf|null> */
+    private array $worked = [];
+
+    public function __construct(
+        private readonly Garden $garden,
+        private readonly Knowledge $knowledge,
+        private readonly MakingReader $reader,
+        private readonly Maker $maker,
+        private readonly SoapStock $soaps,
+    ) {}
+
+    public function find(string $id): ?OnShelf
+    {
+        if (! array_key_exists($id, $this->worked)) {
+            // A preparation that names itself would go on for ever.
+            $this->worked[$id] = null;
+            $row = $this->rows()[$id] ?? null;
+            $this->worked[$id] = $row === null ? null : $this->onShelf($row);
+        }
+
+        return $this->worked[$id];
+    }
+
+    /** @return list<OnShelf> all that stand there, by name */
+    public function all(): array
+    {
+        $all = [];
+        foreach ($this->rows() as $id => $row) {
+            $found = $row->deleted_at === null ? $this->find($id) : null;
+            if ($found !== null) {
+                $all[] = $found;
+            }
+        }
+
+        return $all;
+    }
+
+    public function timeline(Preparation $row): Timeline
+    {
+        return Timeline::of(
+            $this->knowledge->kinds()->get($row->kind), $row->started_at->setTimezone($this->garden->time_zone), $row->stayed(), CarbonImmutable::now($this->garden->time_zone),
+            $row->stirred_at, $row->test === null ? null : SoapTest::of($row->test['clear'], $row->test['ph'])->hasPassed(), $row->strained_at === null ? null : $row->left_ml,
+        );
+    }
+
+    /** @throws BadInput if what was written cannot be worked out any more */
+    public function made(Preparation $row): Made
+    {
+        return $this->maker->make($this->reader->with($this)->read(['ph' => $row->ph, 'name' => $row->name] + $row->body));
+    }
+
+    /** @throws BadInput */
+    public function soap(Preparation $row): Soap
+    {
+        $plan = $row->body['soap'] ?? [];
+
+        return $this->soaps->plan(is_array($plan) ? $plan : [], UnitSystem::tryFrom(is_string($row->body['units'] ?? null) ? $row->body['units'] : '') ?? $this->garden->units);
+    }
+
+    private function onShelf(Preparation $row): ?OnShelf
+    {
+        $kind = $this->knowledge->kinds()->get($row->kind);
+        $timeline = $this->timeline($row);
+        $state = $row->deleted_at === null ? $timeline->state : State::Empty;
+        $local = fn (?DateTimeImmutable $time): ?CarbonImmutable => $time === null ? null : CarbonImmutable::instance($time)->setTimezone($this->garden->time_zone);
+        try {
+            if ($kind->isSoap()) {
+                $soap = $this->soap($row);
+                $contents = $this->soaps->contents($soap, $soap->storageMl, $state === State::Ready || $state === State::UseSoon);
+                $state = $soap->verdict === SoapVerdict::Refused && $row->deleted_at === null ? State::Refused : $state;
+            } else {
+                $contents = $this->made($row)->contents;
+            }
+        } catch (BadInput) {
+            return null;
+        }
+
+        return OnShelf::of(
+            $row->id, $row->name, $kind, $this->knowledge->ingredient($kind->makes), $contents, $state, $local($timeline->readyAt ?? $timeline->strainAt), $local($timeline->useBy),
+            $row->left_ml, $row->ph,
+        );
+    }
+
+    /** @return array<string, Preparation> */
+    private function rows(): array
+    {
+        if ($this->rows === null) {
+            $this->rows = [];
+            foreach ($this->garden->preparations()->withTrashed()->get() as $row) {
+                $this->rows[$row->id] = $row;
+            }
+        }
+
+        return $this->rows;
+    }
+}

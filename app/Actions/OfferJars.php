@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\JarOffer;
+use App\Models\Garden;
+use Nebbia\Core\Formulation\RecipeLine;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\OnShelf;
+use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Message;
+
+/** Which jars a line of a recipe can be taken from, and what is in them. */
+final readonly class OfferJars
+{
+    public function __construct(
+        private Knowledge $knowledge,
+        private Household $household,
+        private DescribePreparation $describe,
+        private Catalogue $catalogue,
+    ) {}
+
+    /** @return array{list<JarOffer>, list<string>, string|null} jars, the make-up of a litre, the kind that makes it */
+    public function of(Garden $garden, RecipeLine $line): array
+    {
+        $kinds = $this->knowledge->kinds()->making($line->ingredient->id);
+        if ($kinds === []) {
+            return [[], [], null];
+        }
+        $offers = [];
+        foreach ($this->household->shelf($garden)->all() as $jar) {
+            if ($jar->ingredient->id === $line->ingredient->id) {
+                $offers[] = $this->offer($garden, $jar);
+            }
+        }
+        usort($offers, static fn (JarOffer $a, JarOffer $b): int => $b->is_fit <=> $a->is_fit);
+
+        return [$offers, $this->describe->makeup($line->contents()), $kinds[0]->id];
+    }
+
+    private function offer(Garden $garden, OnShelf $jar): JarOffer
+    {
+        $state = $this->catalogue->say(Message::of('making.state.'.$jar->state->value, ['sort' => $jar->kind->method->id, 'strained' => $jar->kind->strain]));
+
+        return new JarOffer(
+            $jar->id, $jar->name, $jar->state->value, $jar->leftMl === null ? $state : PreciseWords::volume($jar->leftMl, $garden->units)." left, $state", $jar->state->isFitForUse(),
+        );
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\ToMakeResource;
+use App\Models\Course;
+use App\Models\Garden;
+use App\Models\Round;
+use App\Models\RoundStatus;
+use Carbon\CarbonImmutable;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\Kind;
+use Nebbia\Core\Making\OnShelf;
+use Nebbia\Core\Making\StockBatch;
+use Nebbia\Core\Making\StockNeed;
+use Nebbia\Core\Making\StockPlan;
+use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Message\Catalogue;
+
+/** From the planned rounds back to what must be made ahead: the stock they take, what of it is on the shelf, what to start and when. */
+final readonly class PlanMakings
+{
+    /** Rounds are in the evening unless somebody says otherwise. */
+    private const HOUR = 18;
+
+    public function __construct(
+        private Knowledge $knowledge,
+        private Mixer $mixer,
+        private Household $household,
+        private Catalogue $catalogue,
+    ) {}
+
+    /** @return list<StockBatch> soonest first */
+    public function batches(Garden $garden): array
+    {
+        $now = CarbonImmutable::now($garden->time_zone);
+        $batches = [];
+        foreach ($this->needs($garden) as $ingredient => $needs) {
+            $jars = array_values(array_filter($this->household->shelf($garden)->all(), static fn ($jar): bool => $jar->ingredient->id === $ingredient));
+            $kind = $this->kind($ingredient, $jars);
+            if ($kind !== null) {
+                $batches = [...$batches, ...StockPlan::of($kind, $needs, $jars, $now)->batches];
+            }
+        }
+        usort($batches, static fn (StockBatch $a, StockBatch $b): int => $a->startAt <=> $b->startAt);
+
+        return $batches;
+    }
+
+    /** @return list<ToMakeResource> */
+    public function __invoke(Garden $garden): array
+    {
+        $batches = $this->batches($garden);
+        $times = array_count_values(array_map(static fn (StockBatch $batch): string => $batch->kind->id, $batches));
+
+        return array_map(fn (StockBatch $batch): ToMakeResource => $this->describe($garden, $batch, $times[$batch->kind->id]), $batches);
+    }
+
+    private function describe(Garden $garden, StockBatch $batch, int $times): ToMakeResource
+    {
+        $raw = $batch->liquidMl > 0.0 ? [PreciseWords::volume($batch->liquidMl, $garden->units).' of '.mb_strtolower($this->knowledge->ingredient($batch->kind->liquid)->name)] : [];
+        foreach ($batch->raw as $id => $amount) {
+            $ingredient = $this->knowledge->ingredient($id);
+            $raw[] = ($ingredient->isLiquid ? PreciseWords::volume($amount, $garden->units) : PreciseWords::mass($amount, $garden->units)).' of '.mb_strtolower($ingredient->name);
+        }
+        $days = array_unique(array_map(static fn (StockNeed $need): string => $need->at->format('j F'), $batch->needs));
+
+        return new ToMakeResource(
+            $batch->kind->id, $this->catalogue->say($batch->kind->name()), DescribePreparation::time($batch->startAt) ?? '', DescribePreparation::time($batch->readyAt) ?? '', $batch->isLate,
+            PreciseWords::volume($batch->wantedMl, $garden->units), KitchenFraction::figures($batch->wantedMl).' mL', $raw,
+            implode(', ', array_unique(array_map(static fn (StockNeed $need): string => $need->for, $batch->needs))).' on '.implode(', ', $days),
+            $times > 1 ? 'In '.$times.' smaller makings, as it does not keep for all the rounds.' : null,
+        );
+    }
+
+    /**
+     * @param  list<OnShelf>  $jars
+     * @return Kind|null the kind that stands there already, or the first that makes it
+     */
+    private function kind(string $ingredient, array $jars): ?Kind
+    {
+        return $jars[0]->kind ?? $this->knowledge->kinds()->making($ingredient)[0] ?? null;
+    }
+
+    /** @return array<string, list<StockNeed>> ingredient => what the open rounds take of it; what is bought ready is not made */
+    private function needs(Garden $garden): array
+    {
+        $courses = $garden->courses()->with(['recipe', 'rounds' => static fn ($rounds) => $rounds->where('status', RoundStatus::Planned)])->get();
+        $bought = array_column(array_map(static fn ($product): array => ['id' => $product->ingredient->id], $this->household->cupboard($garden)->products), 'id');
+        $needs = [];
+        foreach ($courses as $course) {
+            foreach ($course->rounds->isEmpty() ? [] : $this->taken($garden, $course) as $ingredient => [$ml, $isFromShelf]) {
+                if (! $isFromShelf && in_array($ingredient, $bought, true)) {
+                    continue;
+                }
+                foreach ($course->rounds as $round) {
+                    $needs[$ingredient][] = new StockNeed($this->when($garden, $round), $ml, $course->recipe->name);
+                }
+            }
+        }
+
+        return $needs;
+    }
+
+    /** @return array<string, array{float, bool}> ingredient => mL that a round takes, and whether the recipe names a jar */
+    private function taken(Garden $garden, Course $course): array
+    {
+        try {
+            $mix = $this->mixer->with($this->household->own($garden))->mix($this->household->reader($garden)->read($course->recipe->body), $course->volume_ml, $garden->units);
+        } catch (BadInput) {
+            return [];
+        }
+        $taken = [];
+        $sources = [[$mix->recipe->liquid, $mix->baseMl, $mix->recipe->liquidPreparation]];
+        foreach ($mix->lines as $line) {
+            $sources[] = [$line->line->ingredient, $line->volumeMl ?? 0.0, $line->line->preparation];
+        }
+        foreach ($sources as [$ingredient, $ml, $jar]) {
+            if ($ingredient->isLiquid && $ml > 0.0 && ($jar !== null || $this->knowledge->kinds()->making($ingredient->id) !== [])) {
+                $taken[$ingredient->id] = [($taken[$ingredient->id][0] ?? 0.0) + $ml, $jar !== null || ($taken[$ingredient->id][1] ?? false)];
+            }
+        }
+
+        return $taken;
+    }
+
+    private function when(Garden $garden, Round $round): CarbonImmutable
+    {
+        return CarbonImmutable::parse($round->due_on->toDateString(), $garden->time_zone)->setTime(self::HOUR, 0);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\KindResource;
+use App\Http\Resources\PreparationResource;
+use App\Http\Resources\ShelfResource;
+use App\Models\Garden;
+use App\Models\Preparation;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\Kind;
+
+/** All that was made ahead, what can be, and what planned rounds want started. */
+final readonly class ShowMadeAhead
+{
+    public function __construct(
+        private Knowledge $knowledge,
+        private DescribePreparation $describe,
+        private PlanMakings $plan,
+    ) {}
+
+    public function __invoke(Garden $garden): ShelfResource
+    {
+        return new ShelfResource(
+            array_values($garden->preparations()->get()->map(fn (Preparation $row): PreparationResource => ($this->describe)($garden, $row))->all()),
+            array_map(fn (Kind $kind): KindResource => $this->describe->kind($kind), array_values($this->knowledge->kinds()->all)),
+            ($this->plan)($garden),
+        );
+    }
+}
