@@ -404,6 +404,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/other-uses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showOtherUses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/preparations/{preparation}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPreparation"];
+        put?: never;
+        post?: never;
+        delete: operations["throwAwayPreparation"];
+        options?: never;
+        head?: never;
+        patch: operations["tendPreparation"];
+        trace?: never;
+    };
+    "/api/gardens/{garden}/preparations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showMadeAhead"];
+        put?: never;
+        post: operations["startPreparation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/makings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["workOutMaking"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/soap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["workOutSoap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/applications": {
         parameters: {
             query?: never;
@@ -1004,6 +1084,32 @@ export interface components {
             score?: number | null;
             note?: string | null;
         };
+        MakingDraft: {
+            kind: string;
+            /** @description How much should come of it, as typed; a litre of liquid if left out. */
+            want?: string | null;
+            body?: components["schemas"]["PreparationBody"];
+            /** @description That it is meant for: it is strained finer than its passage. */
+            sprayer_id?: string | null;
+        };
+        /** @description nebbia.preparation/1 */
+        PreparationBody: {
+            kind: string;
+            name?: string | null;
+            units?: string | null;
+            base?: {
+                amount: string;
+                liquid: string | null;
+                strength: string | null;
+            } | null;
+            ingredients?: {
+                ingredient: string;
+                amount: string;
+                strength?: string | null;
+                preparation?: string | null;
+            }[];
+            soap?: components["schemas"]["SoapPlan"];
+        };
         MoveRound: {
             version: number;
             /** Format: date */
@@ -1158,6 +1264,24 @@ export interface components {
             version: number;
             reason?: string | null;
         };
+        SoapDraft: {
+            soap: components["schemas"]["SoapPlan"];
+        };
+        SoapPlan: {
+            /** @description Oil => amount. */
+            oils: {
+                [key: string]: string;
+            };
+            /** @description KOH, NaOH, or a blend by moles like KOH:70,NaOH:30. */
+            alkali?: string;
+            purity?: string | null;
+            superfat?: string | null;
+            /** @description As bought, to be checked. */
+            alkali_mass?: string | null;
+            /** @description % of soap in which it is stored. */
+            storage?: string | null;
+            vessel?: string | null;
+        };
         NewSprayer: {
             /** @description The version that was seen; only where one is changed. */
             version?: number | null;
@@ -1190,6 +1314,11 @@ export interface components {
             theme?: "auto" | "light" | "dark";
             around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
         };
+        NewPreparation: {
+            body: components["schemas"]["PreparationBody"];
+            name?: string | null;
+            sprayer_id?: string | null;
+        };
         SwapRequest: {
             recipe: components["schemas"]["RecipeBody"];
             /** @description Position of the line; the base if left out. */
@@ -1205,6 +1334,32 @@ export interface components {
             /** @description In the garden's time zone; now if left out. */
             done_at?: string | null;
             note?: string | null;
+        };
+        PreparationChange: {
+            version: number;
+            /** @description Step => whether it is done. */
+            done?: {
+                [key: string]: boolean;
+            };
+            /** @description The step whose timer is started. */
+            timer?: number;
+            stirred?: boolean;
+            /** @description It is strained, or thinned, and stands in its jar. */
+            finished?: boolean;
+            /** @description How much came through, as typed. */
+            strained?: string | null;
+            topped_up?: string | null;
+            /** @enum {string} */
+            kept?: "warm" | "fridge" | "frozen";
+            /** @description As typed; 0 for none. */
+            left?: string;
+            ph?: number | null;
+            test?: {
+                clear: boolean;
+                ph: number;
+            };
+            name?: string;
+            note?: string;
         };
         NewTool: {
             version?: number | null;
@@ -1463,6 +1618,22 @@ export interface components {
             next: components["schemas"]["NextLook"] | null;
             findings: components["schemas"]["Finding"][];
         };
+        /** @description One way to disinfect, from a bottle that is there or from one as it is usually sold. */
+        Disinfect: {
+            name: string;
+            /** @description Strength of the bottle. */
+            bottle: string;
+            /** @description It stands in the cupboard. */
+            is_at_hand: boolean;
+            aim: string;
+            /** @description How much of the bottle; null where it is too weak. */
+            take: string | null;
+            water: string | null;
+            contact: string;
+            caution: string;
+            too_weak: string | null;
+            basis: string;
+        };
         /** @description What was done about a trouble. */
         Done: {
             /** @enum {string} */
@@ -1502,6 +1673,15 @@ export interface components {
             /** @enum {string} */
             severity: "fine" | "notice" | "caution" | "stop";
             headline: string;
+        };
+        /** @description A feed by ratio. */
+        Feed: {
+            name: string;
+            ratio: string;
+            take: string;
+            water: string;
+            preparation: string | null;
+            caution: string | null;
         };
         /** @description So many fills of one sprayer. */
         Fill: {
@@ -1601,6 +1781,15 @@ export interface components {
             /** Format: float */
             high: number;
         };
+        /** @description A jar that a line can be taken from. */
+        JarOffer: {
+            id: string;
+            name: string;
+            state: string;
+            /** @description State and what is left, in words. */
+            said: string;
+            is_fit: boolean;
+        };
         /** @description What an ingredient is there for, and whether it does it. */
         Job: {
             /** @description Of the recipe; null for the base. */
@@ -1610,6 +1799,19 @@ export interface components {
             pull: "pulls" | "helps" | "weak" | "over" | "idle" | "against" | "unknown";
             job: string;
             said: string;
+        };
+        /** @description A kind of preparation that can be started. */
+        PreparationKind: {
+            id: string;
+            name: string;
+            note: string;
+            ingredient: string;
+            /** @description How long it takes; null where it is ready at once. */
+            takes: string | null;
+            /** @description How long it keeps, and where. */
+            keeps: string;
+            into: string;
+            is_soap: boolean;
         };
         /** @description What there is to choose from. */
         Knowledge: {
@@ -1767,6 +1969,14 @@ export interface components {
             /** Format: float */
             mass_g: number | null;
             group: string;
+            /** @description Jars on the shelf that it can be taken from. */
+            jars: components["schemas"]["JarOffer"][];
+            /** @description The jar it is taken from. */
+            preparation: string | null;
+            /** @description What a litre of it holds, where it is made ahead. */
+            makeup: string[];
+            /** @description Kind of preparation that makes it. */
+            made_as: string | null;
         };
         /** @description One look at leaves, or one that is still to come. */
         Look: {
@@ -1823,6 +2033,47 @@ export interface components {
             /** Format: float */
             grams_per_litre: number;
             said: string;
+        };
+        /** @description A making worked out, before it is started. */
+        Making: {
+            kind: components["schemas"]["PreparationKind"];
+            /** @description nebbia.preparation/1 */
+            body: Record<string, never>;
+            /** @description mL of liquid that go in. */
+            liquid: string | null;
+            raw: components["schemas"]["RawMaterial"][];
+            /** @description What comes through, with its bounds. */
+            yield: string | null;
+            /** Format: float */
+            yield_ml: number | null;
+            makeup: string[];
+            /**
+             * Format: date-time
+             * @description When it is ready if it is started now.
+             */
+            ready_at: string | null;
+            keeps: string[];
+            spoils: string[];
+            steps: components["schemas"]["MixingStep"][];
+            /** @description How sure the figures are. */
+            basis: string;
+        };
+        /** @description A step of a making, and how far it is. */
+        MakingStep: {
+            n: number;
+            day: number;
+            kind: string;
+            what: string;
+            how: string | null;
+            cautions: string[];
+            /** Format: date-time */
+            done_at: string | null;
+            /** Format: float */
+            minutes: number | null;
+            /** Format: date-time */
+            timer_started_at: string | null;
+            /** Format: date-time */
+            timer_ends_at: string | null;
         };
         /** @description A mix to be made, step by step. */
         MixingPlan: {
@@ -1920,6 +2171,13 @@ export interface components {
             zones: components["schemas"]["Choice"][];
             plantings: components["schemas"]["Planting"][];
             sprayers: components["schemas"]["Sprayer"][];
+        };
+        /** @description What the same things do beside spraying: disinfecting, feeding, a look at the soil. */
+        OtherUses: {
+            disinfect: components["schemas"]["Disinfect"][];
+            feeds: components["schemas"]["Feed"][];
+            /** @description How much is made. */
+            volume: string;
         };
         /** @description What one of the household's own measures holds, and by what that is known. */
         OwnMeasure: {
@@ -2052,6 +2310,69 @@ export interface components {
             note: string | null;
             plantings: components["schemas"]["PlotPlanting"][];
         };
+        /** @description Something made ahead, as a jar on the shelf. */
+        Preparation: {
+            id: string;
+            version: number;
+            name: string;
+            kind: string;
+            /** @description The kind, in words. */
+            kind_name: string;
+            /** @description The ingredient it is used as. */
+            ingredient: string;
+            /** @enum {string} */
+            state: "steeping" | "to-strain" | "untested" | "refused" | "ready" | "use-soon" | "gone-off" | "empty";
+            /** @description The state, in words. */
+            said: string;
+            /** @description How long until it is done, or keeps. */
+            time_left: string | null;
+            /**
+             * Format: float
+             * @description How far it has got to where it is ready, or to where it has gone off; 0 to 1.
+             */
+            progress: number | null;
+            /** Format: date-time */
+            started_at: string;
+            /** Format: date-time */
+            strain_at: string | null;
+            /** Format: date-time */
+            ready_at: string | null;
+            /** Format: date-time */
+            use_by: string | null;
+            /** Format: date-time */
+            stir_at: string | null;
+            /** @enum {string|null} */
+            place: "warm" | "fridge" | "frozen" | null;
+            places: string[];
+            /** Format: float */
+            left_ml: number | null;
+            left: string | null;
+            /**
+             * Format: float
+             * @description Of what came through, 0 to 1.
+             */
+            fill: number | null;
+            /** @description What a litre holds. */
+            makeup: string[];
+            /** Format: float */
+            ph: number | null;
+            /** @description What a soap's test said. */
+            tested: string | null;
+            into: string;
+            spoils: string[];
+            is_soap: boolean;
+            measure_ph: boolean;
+            note: string | null;
+        };
+        /** @description One preparation with its making: steps, what is done of them, timers that run. */
+        PreparationStory: {
+            preparation: components["schemas"]["Preparation"];
+            steps: components["schemas"]["MakingStep"][];
+            /** @description What should come through. */
+            expected: string | null;
+            /** Format: date-time */
+            now: string;
+        };
         /** @description A bottle on the shelf, in words and in figures. */
         Product: {
             id: string;
@@ -2088,6 +2409,21 @@ export interface components {
             id: string;
             name: string;
             meant_for_it: boolean;
+        };
+        /** @description A raw material of a making: how much goes in, and how much is usual. */
+        RawMaterial: {
+            ingredient: string;
+            name: string;
+            /** @description As written. */
+            amount: string;
+            /** @description The same, precisely. */
+            precise: string;
+            /** @description What is usual for so much liquid, with its range. */
+            usual: string | null;
+            /** @enum {string|null} */
+            stands: "below" | "usual" | "above" | null;
+            /** @description The preparation it is taken from. */
+            preparation: string | null;
         };
         ReadRecipeBody: {
             /** @description As RecipeBody, with null for what a text does not say. */
@@ -2235,6 +2571,10 @@ export interface components {
             planting: components["schemas"]["Planting"];
             change: components["schemas"]["Change"];
         };
+        SavedPreparation: {
+            story: components["schemas"]["PreparationStory"];
+            change: components["schemas"]["Change"];
+        };
         SavedProduct: {
             product: components["schemas"]["Product"];
             change: components["schemas"]["Change"];
@@ -2275,6 +2615,13 @@ export interface components {
             note: string | null;
             has_photo: boolean;
         };
+        /** @description All that was made ahead, and what can be. */
+        MadeAhead: {
+            preparations: components["schemas"]["Preparation"][];
+            kinds: components["schemas"]["PreparationKind"][];
+            /** @description What planned rounds need started, soonest first. */
+            to_make: components["schemas"]["ToMake"][];
+        };
         /** @description What the planned rounds need beyond what is there. */
         Shopping: {
             rounds: number;
@@ -2294,6 +2641,52 @@ export interface components {
             places: components["schemas"]["Choice"][];
             signs: components["schemas"]["SignChoice"][];
             tactics: components["schemas"]["Choice"][];
+        };
+        /** @description A soap on its bench. */
+        SoapBench: {
+            /** @enum {string} */
+            verdict: "refused" | "possible" | "sound";
+            severity: string;
+            headline: string;
+            /** @description What to weigh of each alkali, as bought. */
+            alkalis: string[];
+            /** @description As bought, at the planned superfat. */
+            product: string;
+            /** Format: float */
+            product_g: number;
+            /**
+             * Format: float
+             * @description As bought, that goes in.
+             */
+            goes_in_g: number;
+            /**
+             * Format: float
+             * @description As bought, that would be too much at the likely purity.
+             */
+            limit_g: number;
+            /** @description %; below 0 is free alkali. */
+            superfat: components["schemas"]["Interval"];
+            /** Format: float */
+            oil_g: number;
+            oil: string;
+            water: string;
+            /**
+             * Format: float
+             * @description The most that the water may reach, °C.
+             */
+            hottest: number;
+            soap: string;
+            glycerol: string;
+            oil_left: string;
+            storage: string;
+            /** Format: float */
+            storage_ml: number;
+            /** Format: float */
+            storage_percent: number;
+            /** @description What a spray of 1 % takes of it. */
+            spray: string;
+            findings: components["schemas"]["Finding"][];
+            steps: components["schemas"]["MakingStep"][];
         };
         /** @description A stretch of a text, and what is said of it. */
         Span: {
@@ -2396,6 +2789,21 @@ export interface components {
             every_days: number | null;
             times: number | null;
         };
+        /** @description Something that what was made ahead wants done today. */
+        MakingTask: {
+            /** @enum {string} */
+            kind: "stir" | "strain" | "test" | "throw" | "use" | "start";
+            what: string;
+            because: string;
+            /** Format: date-time */
+            at: string | null;
+            preparation_id: string | null;
+            version: number | null;
+            /** @description Of a making that is to be started. */
+            making_kind: string | null;
+            /** @description How much of it. */
+            want: string | null;
+        };
         /** @description By which factor on all that is added a mix begins to work, needs care, and burns. */
         Tipping: {
             /** Format: float */
@@ -2408,6 +2816,26 @@ export interface components {
             careful_by: string | null;
             stop_by: string | null;
         };
+        /** @description Something that planned rounds need made ahead, and by when. */
+        ToMake: {
+            kind: string;
+            name: string;
+            /** Format: date-time */
+            start_at: string;
+            /** Format: date-time */
+            ready_at: string;
+            is_late: boolean;
+            /** @description How much of it the rounds take. */
+            wanted: string;
+            /** @description The same, as text that can be read again. */
+            want: string;
+            /** @description What goes in. */
+            raw: string[];
+            /** @description Which rounds it is for. */
+            for: string;
+            /** @description Why there are several, where it does not keep long enough; what comes off the shelf. */
+            because: string | null;
+        };
         Today: {
             /** Format: date */
             date: string;
@@ -2417,6 +2845,8 @@ export interface components {
             looks: components["schemas"]["TroubleBrief"][];
             /** @description Test patches that are due to be looked at. */
             patches: components["schemas"]["DuePatch"][];
+            /** @description What is to be stirred, strained, tested, used up, thrown away or started. */
+            tasks: components["schemas"]["MakingTask"][];
         };
         Tool: {
             id: string;
@@ -3975,6 +4405,365 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    showOtherUses: {
+        parameters: {
+            query?: {
+                volume?: string;
+            };
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherUses"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    showPreparation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                preparation: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreparationStory"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    throwAwayPreparation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                preparation: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    tendPreparation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                preparation: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreparationChange"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedPreparation"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    showMadeAhead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeAhead"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    startPreparation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPreparation"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedPreparation"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    workOutMaking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreparationBody"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Making"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    workOutSoap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SoapPlan"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SoapBench"];
                 };
             };
             /** @description Refused */
