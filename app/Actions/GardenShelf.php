@@ -55,18 +55,24 @@ final class GardenShelf implements Shelf
         return $this->worked[$id];
     }
 
-    /** @return list<OnShelf> all that stand there, by name */
+    /** @return list<OnShelf> all that stand there, the oldest first */
     public function all(): array
     {
         $all = [];
-        foreach ($this->rows() as $id => $row) {
-            $found = $row->deleted_at === null ? $this->find($id) : null;
+        foreach ($this->standing() as $row) {
+            $found = $this->find($row->id);
             if ($found !== null) {
                 $all[] = $found;
             }
         }
 
         return $all;
+    }
+
+    /** @return list<Preparation> all that stand there, the oldest first */
+    public function standing(): array
+    {
+        return array_values(array_filter($this->rows(), static fn (Preparation $row): bool => $row->deleted_at === null));
     }
 
     public function timeline(Preparation $row): Timeline

@@ -31,7 +31,7 @@ final readonly class ListTasks
     {
         $tonight = CarbonImmutable::now($garden->time_zone)->endOfDay();
         $tasks = [];
-        foreach ($garden->preparations()->get() as $row) {
+        foreach ($this->household->shelf($garden)->standing() as $row) {
             $task = $this->ofJar($garden, $row, $tonight);
             if ($task !== null) {
                 $tasks[] = $task;

@@ -90,11 +90,12 @@ final readonly class PlanMakings
     /** @return array<string, list<StockNeed>> ingredient => what the open rounds take of it; what is bought ready is not made */
     private function needs(Garden $garden): array
     {
-        $courses = $garden->courses()->with(['recipe', 'rounds' => static fn ($rounds) => $rounds->where('status', RoundStatus::Planned)])->get();
+        $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);
+        $courses = $garden->courses()->whereHas('rounds', $open)->with(['recipe', 'rounds' => $open])->get();
         $bought = array_column(array_map(static fn ($product): array => ['id' => $product->ingredient->id], $this->household->cupboard($garden)->products), 'id');
         $needs = [];
         foreach ($courses as $course) {
-            foreach ($course->rounds->isEmpty() ? [] : $this->taken($garden, $course) as $ingredient => [$ml, $isFromShelf]) {
+            foreach ($this->taken($garden, $course) as $ingredient => [$ml, $isFromShelf]) {
                 if (! $isFromShelf && in_array($ingredient, $bought, true)) {
                     continue;
                 }

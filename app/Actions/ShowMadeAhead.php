@@ -17,6 +17,7 @@ final readonly class ShowMadeAhead
 {
     public function __construct(
         private Knowledge $knowledge,
+        private Household $household,
         private DescribePreparation $describe,
         private PlanMakings $plan,
     ) {}
@@ -24,7 +25,7 @@ final readonly class ShowMadeAhead
     public function __invoke(Garden $garden): ShelfResource
     {
         return new ShelfResource(
-            array_values($garden->preparations()->get()->map(fn (Preparation $row): PreparationResource => ($this->describe)($garden, $row))->all()),
+            array_map(fn (Preparation $row): PreparationResource => ($this->describe)($garden, $row), $this->household->shelf($garden)->standing()),
             array_map(fn (Kind $kind): KindResource => $this->describe->kind($kind), array_values($this->knowledge->kinds()->all)),
             ($this->plan)($garden),
         );

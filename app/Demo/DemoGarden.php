@@ -60,6 +60,7 @@ final class DemoGarden
         private readonly LogRound $logRound,
         private readonly DemoTrouble $demoTrouble,
         private readonly KeepLook $keepLook,
+        private readonly DemoPreparation $demoPreparation,
     ) {}
 
     public function build(CarbonImmutable $now): Garden
@@ -89,6 +90,9 @@ final class DemoGarden
                     $row->has('leaves') ? (int) $row->float('leaves') : null, $today->addDays((int) $row->float('put_on'))->setTime(19, 30)->utc(), $row->has('score') ? $row->float('score') : null,
                     $row->has('note') ? $row->string('note') : null,
                 );
+            }
+            foreach ($data->rows('preparations') as $row) {
+                ($this->demoPreparation)($garden, $row, $this->sprayers, $now);
             }
             // Two seasons of rounds came from bottles long gone: these are as full as they are.
             foreach ($this->products as [$product, $left]) {

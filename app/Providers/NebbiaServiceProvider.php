@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\Household;
 use App\Actions\Past;
 use App\Undo\ChangeRecorder;
 use Illuminate\Contracts\Foundation\Application;
@@ -46,6 +47,7 @@ final class NebbiaServiceProvider extends ServiceProvider
         $this->app->singleton(CareNotes::class);
         // Holds what the household had, for as long as the request.
         $this->app->scoped(Past::class);
+        $this->app->scoped(Household::class);
         $this->app->singleton(NeedEstimator::class);
         $this->app->singleton(AmountParser::class, fn (Application $app): AmountParser => new AmountParser($app->make(Knowledge::class)->units()));
         $this->app->singleton(Decider::class, fn (Application $app): Decider => Decider::withAllRules($app->make(Knowledge::class)));

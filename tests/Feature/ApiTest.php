@@ -24,7 +24,7 @@ describe('the first run', function (): void {
         $id = $this->postJson('/api/gardens', ['start' => 'demo'])->assertCreated()->assertJsonPath('name', 'Fontegrigia')->json('id');
         $garden = $this->getJson("/api/gardens/$id")->assertOk()->json();
         expect($garden['zones'])->toHaveCount(6)->and($garden['sprayers'])->toHaveCount(3)->and(count($garden['plantings']))->toBeGreaterThanOrEqual(28);
-        $this->getJson("/api/gardens/$id/recipes")->assertJsonCount(8);
+        $this->getJson("/api/gardens/$id/recipes")->assertJsonCount(9);
         // Two seasons: notes in both years before May 2026's own.
         $years = Application::query()->get()->map(fn (Application $entry): int => $entry->applied_at->year)->unique()->sort()->values()->all();
         expect($years)->toBe([2024, 2025, 2026])->and(Application::query()->count())->toBeGreaterThan(60);
@@ -108,7 +108,7 @@ describe('recipes', function (): void {
         $found = collect($this->getJson(at(demo(), 'recipes?search='.urlencode($search)))->assertOk()->json())->pluck('name')->all();
         expect($found)->toBe($names);
     })->with([
-        ['garlic', ['Garlic and pepper']],
+        ['garlic', ['Garlic and pepper', 'Garlic and pepper from the jar']],
         ['MILDEW milk', ['Milk for the zucchini']],
         ['potassium bicarbonate', ['Potassium bicarbonate']],
         ['100%', []],
@@ -146,7 +146,7 @@ describe('recipes', function (): void {
         $body['ingredients'][0]['amount'] = '2 blorps';
         $this->putJson(at($garden, "recipes/$recipe->id"), ['version' => 1, 'body' => $body])->assertUnprocessable()->assertJsonValidationErrors(['body.ingredients.0.amount' => 'blorps']);
         $this->postJson(at($garden, 'recipes'), ['body' => ['name' => ''] + $body])->assertUnprocessable()->assertJsonValidationErrors(['body.name' => 'Evening soap']);
-        expect($recipe->refresh()->version)->toBe(1)->and($garden->recipes()->count())->toBe(8);
+        expect($recipe->refresh()->version)->toBe(1)->and($garden->recipes()->count())->toBe(9);
     });
 
     it('copies and deletes, and brings back', function (): void {
@@ -264,7 +264,7 @@ it('asks the database no more for more rows', function (string $path): void {
     $garden = demo();
     DB::enableQueryLog();
     $this->getJson(at($garden, $path))->assertOk();
-    expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(20);
+    expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(24);
 })->with(['', 'today', 'courses', 'applications', 'recipes', 'plot', 'troubles', 'pantry', 'shopping']);
 
 it('changes settings, and refuses a stale hand', function (): void {

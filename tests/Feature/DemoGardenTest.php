@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\Household;
 use App\Actions\StartGarden;
 use App\Http\Resources\ApplicationResource;
 use App\Models\Application;
@@ -26,7 +27,7 @@ it('is the garden of the design', function (): void {
     $garden = fontegrigia();
     expect($garden->name)->toBe('Fontegrigia')->and([$garden->latitude, $garden->longitude, $garden->altitude_m])->toBe([45.9, 9.3, 412])
         ->and($garden->zones()->count())->toBe(6)->and($garden->sprayers()->pluck('capacity_ml')->all())->toBe([750.0, 2000.0, 8000.0])
-        ->and($garden->recipes()->count())->toBe(8)->and($garden->plantings()->count())->toBeGreaterThanOrEqual(28)
+        ->and($garden->recipes()->count())->toBe(9)->and($garden->plantings()->count())->toBeGreaterThanOrEqual(28)
         ->and($garden->applications()->pluck('by')->unique()->sort()->values()->all())->toBe(['Bruno', 'Ottavia']);
 });
 
@@ -48,6 +49,8 @@ it('has recipes at the strengths they were meant to have', function (string $nam
     ['Neem at dusk', 'neem-oil', 0.75, true],
     // six cloves of 5 g in 1005
     ['Garlic and pepper', 'garlic', 2.98507],
+    // one part in five of an extract with 100 g in a litre
+    ['Garlic and pepper from the jar', 'garlic', 2.0],
     // 500 g in 5005 mL
     ['Vinegar for the court', 'acetic-acid', 9.99001],
 ]);
@@ -81,10 +84,21 @@ it('has something due on the day it is made', function (): void {
     expect($due->map(fn (Round $round): string => $round->due_on->toDateString())->all())->toBe(['2026-05-03', '2026-05-04']);
 });
 
+it('has four preparations, each at another point of its life', function (): void {
+    $garden = fontegrigia();
+    $shelf = app(Household::class)->shelf($garden);
+    $states = [];
+    foreach ($shelf->all() as $jar) {
+        $states[$jar->kind->id] = $jar->state->value;
+    }
+    ksort($states);
+    expect($states)->toBe(['ash-water' => 'gone-off', 'garlic-pepper-extract' => 'use-soon', 'nettle-ferment' => 'steeping', 'potash-soap' => 'untested']);
+});
+
 it('is made once', function (): void {
     $this->seed();
     $this->seed();
-    expect(Garden::query()->count())->toBe(1)->and(Recipe::query()->count())->toBe(8);
+    expect(Garden::query()->count())->toBe(1)->and(Recipe::query()->count())->toBe(9);
 });
 
 it('logged evenings in the garden\'s own time', function (): void {

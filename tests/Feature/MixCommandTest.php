@@ -140,7 +140,7 @@ it('carries what it does not interpret', function (): void {
 
 it('holds the recipes of the demo garden to the published schema', function (): void {
     $demo = Symfony\Component\Yaml\Yaml::parseFile(database_path('demo/fontegrigia.yaml'));
-    expect($demo['recipes'])->toHaveCount(8);
+    expect($demo['recipes'])->toHaveCount(9);
     foreach ($demo['recipes'] as $name => $recipe) {
         $body = ['format' => 'nebbia.recipe/1'] + $recipe['body'];
         expect((new SchemaCheck)->firstError($body, 'nebbia.recipe-1')?->message())->toBeNull($name);
