@@ -49,8 +49,8 @@ it('has recipes at the strengths they were meant to have', function (string $nam
     ['Neem at dusk', 'neem-oil', 0.75, true],
     // six cloves of 5 g in 1005
     ['Garlic and pepper', 'garlic', 2.98507],
-    // one part in five of an extract with 100 g in a litre
-    ['Garlic and pepper from the jar', 'garlic', 2.0],
+    // beside 4 mL of soap one part in five, 199.2 mL, of an extract with 100 g in a litre
+    ['Garlic and pepper from the jar', 'garlic', 1.992],
     // 500 g in 5005 mL
     ['Vinegar for the court', 'acetic-acid', 9.99001],
 ]);
