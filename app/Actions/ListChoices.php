@@ -8,6 +8,7 @@ use App\Http\Resources\KnowledgeResource;
 use Nebbia\Core\Ingredient\Ingredient;
 use Nebbia\Core\Ingredient\PercentMeaning;
 use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Row;
 use Nebbia\Core\Measure\KitchenFraction;
 
 /** What there is to choose from, for the screens' lists. */
@@ -34,6 +35,7 @@ final readonly class ListChoices
             $ingredients,
             array_map(fn (string $id): array => ['id' => $id, 'name' => $this->knowledge->plant($id)->name], $this->knowledge->ids('plants')),
             array_map(fn (string $id): array => ['id' => $id, 'name' => $this->knowledge->target($id)->name], $this->knowledge->ids('targets')),
+            array_map(static fn (Row $oil): array => ['id' => $oil->string('id'), 'name' => $oil->string('name')], array_values($this->knowledge->rows('soap', 'oils'))),
         );
     }
 

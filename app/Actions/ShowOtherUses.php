@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Http\Resources\DisinfectResource;
 use App\Http\Resources\FeedResource;
 use App\Http\Resources\OtherUsesResource;
+use App\Http\Resources\SoilSign;
 use App\Models\Garden;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Ingredient\Strength;
@@ -48,7 +49,21 @@ final readonly class ShowOtherUses
             throw $e->at('volume');
         }
 
-        return new OtherUsesResource($this->disinfect($garden, $ml), $this->feeds($garden, $ml), PreciseWords::volume($ml, $garden->units));
+        return new OtherUsesResource(
+            $this->disinfect($garden, $ml), $this->feeds($garden, $ml), PreciseWords::volume($ml, $garden->units),
+            $this->say('use.soil.step', ['take', 'vinegar', 'soda', 'watch']),
+            array_map(fn (string $sign): SoilSign => new SoilSign(...$this->say("use.soil.sign.$sign", ['seen', 'means'])), ['limy', 'acid', 'neither', 'both']),
+            $this->say('use.soil.limit', ['crude', 'between', 'dose', 'plant']),
+        );
+    }
+
+    /**
+     * @param  list<string>  $keys
+     * @return list<string>
+     */
+    private function say(string $under, array $keys): array
+    {
+        return array_map(fn (string $key): string => $this->catalogue->say(Message::of("$under.$key")), $keys);
     }
 
     /** @return list<DisinfectResource> */

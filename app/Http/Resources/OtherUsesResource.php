@@ -13,10 +13,16 @@ final readonly class OtherUsesResource
     /**
      * @param  list<DisinfectResource>  $disinfect
      * @param  list<FeedResource>  $feeds
+     * @param  list<string>  $soil_steps
+     * @param  list<SoilSign>  $soil_signs
+     * @param  list<string>  $soil_limits
      */
     public function __construct(
         #[OA\Property(items: new OA\Items(ref: DisinfectResource::class))] public array $disinfect,
         #[OA\Property(items: new OA\Items(ref: FeedResource::class))] public array $feeds,
         #[OA\Property(description: 'How much is made.')] public string $volume,
+        #[OA\Property(description: 'A crude test of whether soil is acid or limy.', items: new OA\Items(type: 'string'))] public array $soil_steps,
+        #[OA\Property(items: new OA\Items(ref: SoilSign::class))] public array $soil_signs,
+        #[OA\Property(description: 'What it cannot tell.', items: new OA\Items(type: 'string'))] public array $soil_limits,
     ) {}
 }

@@ -11,6 +11,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'ingredient', type: 'string'),
     new OA\Property(property: 'amount', type: 'string'),
     new OA\Property(property: 'strength', type: 'string'),
+    new OA\Property(property: 'preparation', description: 'The jar it is taken from.', type: 'string'),
 ])]
 #[OA\Schema(schema: 'RecipeBody', required: ['format', 'name', 'use', 'units', 'base', 'ingredients'], properties: [
     new OA\Property(property: 'format', type: 'string', enum: ['nebbia.recipe/1']),
@@ -22,6 +23,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'basis', type: 'string', enum: ['added', 'final']),
         new OA\Property(property: 'liquid', type: 'string'),
         new OA\Property(property: 'strength', type: 'string'),
+        new OA\Property(property: 'preparation', type: 'string'),
     ]),
     new OA\Property(property: 'ingredients', type: 'array', items: new OA\Items(ref: '#/components/schemas/RecipeLine')),
     new OA\Property(property: 'repeat', required: ['every_days'], type: 'object', properties: [

@@ -1818,6 +1818,8 @@ export interface components {
             ingredients: components["schemas"]["IngredientChoice"][];
             plants: components["schemas"]["Choice"][];
             targets: components["schemas"]["Choice"][];
+            /** @description What a soap can be made of. */
+            soap_oils: components["schemas"]["Choice"][];
         };
         /** @description What a class of things on labels means for what lives. */
         LabelClass: {
@@ -2178,6 +2180,11 @@ export interface components {
             feeds: components["schemas"]["Feed"][];
             /** @description How much is made. */
             volume: string;
+            /** @description A crude test of whether soil is acid or limy. */
+            soil_steps: string[];
+            soil_signs: components["schemas"]["SoilSign"][];
+            /** @description What it cannot tell. */
+            soil_limits: string[];
         };
         /** @description What one of the household's own measures holds, and by what that is known. */
         OwnMeasure: {
@@ -2460,6 +2467,8 @@ export interface components {
             ingredient: string;
             amount: string;
             strength?: string;
+            /** @description The jar it is taken from. */
+            preparation?: string;
         };
         RecipeBody: {
             /** @enum {string} */
@@ -2475,6 +2484,7 @@ export interface components {
                 basis: "added" | "final";
                 liquid: string;
                 strength?: string;
+                preparation?: string;
             };
             ingredients: components["schemas"]["RecipeLine"][];
             repeat?: {
@@ -2687,6 +2697,11 @@ export interface components {
             spray: string;
             findings: components["schemas"]["Finding"][];
             steps: components["schemas"]["MakingStep"][];
+        };
+        /** @description What is seen in the soil test, and what it says. */
+        SoilSign: {
+            seen: string;
+            means: string;
         };
         /** @description A stretch of a text, and what is said of it. */
         Span: {
