@@ -51,7 +51,7 @@ final readonly class DescribePreparation
             $row->left_ml === null ? null : PreciseWords::volume($row->left_ml, $garden->units), $through === null || $row->left_ml === null || $through <= 0.0 ? null : min(1.0, $row->left_ml / $through),
             $this->makeup($jar->contents ?? [], $this->plants($garden, $row, $kind)), $row->ph,
             $row->test === null ? null : $this->catalogue->say(SoapTest::of($row->test['clear'], $row->test['ph'])->said()), $kind->into,
-            array_map(fn (string $id): string => $this->catalogue->say(Message::of("making.spoil.$id")), $kind->spoils), $kind->isSoap(), $kind->measurePh, $row->note,
+            array_map(fn (string $id): string => $this->catalogue->say(Message::of("making.spoil.$id")), $kind->spoils), $kind->isSoap(), $kind->isFeed(), $kind->measurePh, $row->note,
         );
     }
 

@@ -12,19 +12,6 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'body', ref: '#/components/schemas/PreparationBody'),
     new OA\Property(property: 'sprayer_id', description: 'That it is meant for: it is strained finer than its passage.', type: 'string', nullable: true),
 ])]
-#[OA\Schema(schema: 'PreparationBody', description: 'nebbia.preparation/1', required: ['kind'], properties: [
-    new OA\Property(property: 'kind', type: 'string'),
-    new OA\Property(property: 'name', type: 'string', nullable: true),
-    new OA\Property(property: 'units', type: 'string', nullable: true),
-    new OA\Property(property: 'base', properties: [
-        new OA\Property(property: 'amount', type: 'string'), new OA\Property(property: 'liquid', type: 'string', nullable: true), new OA\Property(property: 'strength', type: 'string', nullable: true),
-    ], type: 'object', nullable: true),
-    new OA\Property(property: 'ingredients', type: 'array', items: new OA\Items(required: ['ingredient', 'amount'], properties: [
-        new OA\Property(property: 'ingredient', type: 'string'), new OA\Property(property: 'amount', type: 'string'), new OA\Property(property: 'strength', type: 'string', nullable: true),
-        new OA\Property(property: 'preparation', type: 'string', nullable: true),
-    ], type: 'object')),
-    new OA\Property(property: 'soap', ref: '#/components/schemas/SoapPlan'),
-])]
 final class MakingRequest extends MakingInput
 {
     /** @return array<string, list<mixed>> */

@@ -20,7 +20,7 @@ final readonly class MakingResource
      */
     public function __construct(
         #[OA\Property] public KindResource $kind,
-        #[OA\Property(description: 'nebbia.preparation/1', type: 'object')] public array $body,
+        #[OA\Property(ref: '#/components/schemas/PreparationBody', type: 'object')] public array $body,
         #[OA\Property(description: 'mL of liquid that go in.')] public ?string $liquid,
         #[OA\Property(items: new OA\Items(ref: RawResource::class))] public array $raw,
         #[OA\Property(description: 'What comes through, with its bounds.')] public ?string $yield,

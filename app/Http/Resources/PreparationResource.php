@@ -42,6 +42,7 @@ final readonly class PreparationResource
         #[OA\Property] public string $into,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $spoils,
         #[OA\Property] public bool $is_soap,
+        #[OA\Property(description: 'It feeds the soil rather than sprays leaves.')] public bool $is_feed,
         #[OA\Property] public bool $measure_ph,
         #[OA\Property] public ?string $note,
     ) {}

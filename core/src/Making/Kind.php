@@ -86,6 +86,12 @@ final readonly class Kind
         );
     }
 
+    /** It carries germs: it is given to the soil, never to leaves. */
+    public function isFeed(): bool
+    {
+        return in_array('raw-food', $this->cautions, true);
+    }
+
     public function isSoap(): bool
     {
         return $this->method->id === 'soap';

@@ -45,6 +45,13 @@ export type MixingPlan = Schemas['MixingPlan']
 export type MixingStep = Schemas['MixingStep']
 export type Rescue = Schemas['Rescue']
 export type BottleLabel = Schemas['Label']
+export type Preparation = Schemas['Preparation']
+export type PreparationStory = Schemas['PreparationStory']
+export type PreparationBody = Schemas['PreparationBody']
+export type Making = Schemas['Making']
+export type MakingStep = Schemas['MakingStep']
+export type SoapBench = Schemas['SoapBench']
+export type SoapPlan = Schemas['SoapPlan']
 export type Severity = Finding['severity']
 
 export const api = createClient<paths>({ baseUrl: '/', headers: { Accept: 'application/json' } })

@@ -1092,24 +1092,6 @@ export interface components {
             /** @description That it is meant for: it is strained finer than its passage. */
             sprayer_id?: string | null;
         };
-        /** @description nebbia.preparation/1 */
-        PreparationBody: {
-            kind: string;
-            name?: string | null;
-            units?: string | null;
-            base?: {
-                amount: string;
-                liquid: string | null;
-                strength: string | null;
-            } | null;
-            ingredients?: {
-                ingredient: string;
-                amount: string;
-                strength?: string | null;
-                preparation?: string | null;
-            }[];
-            soap?: components["schemas"]["SoapPlan"];
-        };
         MoveRound: {
             version: number;
             /** Format: date */
@@ -1266,21 +1248,6 @@ export interface components {
         };
         SoapDraft: {
             soap: components["schemas"]["SoapPlan"];
-        };
-        SoapPlan: {
-            /** @description Oil => amount. */
-            oils: {
-                [key: string]: string;
-            };
-            /** @description KOH, NaOH, or a blend by moles like KOH:70,NaOH:30. */
-            alkali?: string;
-            purity?: string | null;
-            superfat?: string | null;
-            /** @description As bought, to be checked. */
-            alkali_mass?: string | null;
-            /** @description % of soap in which it is stored. */
-            storage?: string | null;
-            vessel?: string | null;
         };
         NewSprayer: {
             /** @description The version that was seen; only where one is changed. */
@@ -2039,8 +2006,7 @@ export interface components {
         /** @description A making worked out, before it is started. */
         Making: {
             kind: components["schemas"]["PreparationKind"];
-            /** @description nebbia.preparation/1 */
-            body: Record<string, never>;
+            body: components["schemas"]["PreparationBody"];
             /** @description mL of liquid that go in. */
             liquid: string | null;
             raw: components["schemas"]["RawMaterial"][];
@@ -2317,6 +2283,24 @@ export interface components {
             note: string | null;
             plantings: components["schemas"]["PlotPlanting"][];
         };
+        PreparationBody: {
+            /** @description nebbia.preparation/1, as docs/formats describes it; here for the browser's types. */
+            kind: string;
+            name?: string | null;
+            units?: string | null;
+            base?: {
+                amount: string;
+                liquid?: string | null;
+                strength?: string | null;
+            } | null;
+            ingredients?: {
+                ingredient: string;
+                amount: string;
+                strength?: string | null;
+                preparation?: string | null;
+            }[];
+            soap?: components["schemas"]["SoapPlan"];
+        };
         /** @description Something made ahead, as a jar on the shelf. */
         Preparation: {
             id: string;
@@ -2368,6 +2352,8 @@ export interface components {
             into: string;
             spoils: string[];
             is_soap: boolean;
+            /** @description It feeds the soil rather than sprays leaves. */
+            is_feed: boolean;
             measure_ph: boolean;
             note: string | null;
         };
@@ -2651,6 +2637,21 @@ export interface components {
             places: components["schemas"]["Choice"][];
             signs: components["schemas"]["SignChoice"][];
             tactics: components["schemas"]["Choice"][];
+        };
+        SoapPlan: {
+            /** @description Oil => amount. */
+            oils: {
+                [key: string]: string;
+            };
+            /** @description KOH, NaOH, or a blend by moles like KOH:70,NaOH:30. */
+            alkali?: string;
+            purity?: string | null;
+            superfat?: string | null;
+            /** @description As bought, to be checked. */
+            alkali_mass?: string | null;
+            /** @description % of soap in which it is stored. */
+            storage?: string | null;
+            vessel?: string | null;
         };
         /** @description A soap on its bench. */
         SoapBench: {
@@ -4715,7 +4716,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PreparationBody"];
+                "application/json": components["schemas"]["MakingDraft"];
             };
         };
         responses: {
@@ -4768,7 +4769,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SoapPlan"];
+                "application/json": components["schemas"]["SoapDraft"];
             };
         };
         responses: {

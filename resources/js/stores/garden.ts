@@ -8,7 +8,7 @@ export const useGarden = defineStore('garden', () => {
   const zones = shallowRef<Schemas['Choice'][]>([])
   const plantings = shallowRef<Planting[]>([])
   const sprayers = shallowRef<Sprayer[]>([])
-  const knowledge = ref<Knowledge>({ ingredients: [], plants: [], targets: [] })
+  const knowledge = ref<Knowledge>({ ingredients: [], plants: [], targets: [], soap_oils: [] })
   const loaded = ref(false)
   /** Grows when something was undone, which may have changed what any view shows. */
   const undone = ref(0)

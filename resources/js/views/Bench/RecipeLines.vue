@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import CupboardLine from './CupboardLine.vue'
+import JarLine from './JarLine.vue'
 import type { Bench, Offer, RecipeBody } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { NButton, NSelect } from 'naive-ui'
@@ -30,6 +31,23 @@ function setStrength(n: number, text: string): void {
   if (text.trim() === '') delete line.strength
   else line.strength = text
 }
+function setJar(n: number, id: string): void {
+  const line = recipe.value.ingredients[n]
+  if (!line) return
+  if (id === '') delete line.preparation
+  else {
+    // A jar brings its own strength.
+    delete line.strength
+    line.preparation = id
+  }
+}
+/** A jar belongs to its ingredient. */
+function setIngredient(n: number, id: string): void {
+  const line = recipe.value.ingredients[n]
+  if (!line) return
+  line.ingredient = id
+  delete line.preparation
+}
 function add(): void {
   recipe.value.ingredients.push({ ingredient: 'baking-soda', amount: '1 tsp' })
 }
@@ -42,7 +60,7 @@ function remove(n: number): void {
   <div class="lines">
     <div v-for="(line, n) in recipe.ingredients" :key="n" class="line" role="group" :aria-label="`Ingredient ${n + 1}`">
       <div class="first">
-        <n-select v-model:value="line.ingredient" class="which" filterable :filter="matches" :options="options" :input-props="{ 'aria-label': `Ingredient ${n + 1}` }" />
+        <n-select :value="line.ingredient" class="which" filterable :filter="matches" :options="options" :input-props="{ 'aria-label': `Ingredient ${n + 1}` }" @update:value="(id: string) => setIngredient(n, id)" />
         <div v-if="worked(n)" class="worked">
           <strong>{{ worked(n)?.precise }}</strong>
         </div>
@@ -65,7 +83,8 @@ function remove(n: number): void {
       <n-button class="out" quaternary size="small" :aria-label="`Take out ingredient ${n + 1}`" @click="remove(n)">
         <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true"><path d="M5 5l10 10M15 5L5 15" stroke="currentColor" stroke-width="2" stroke-linecap="round" /></svg>
       </n-button>
-      <cupboard-line class="wide" :offers="worked(n)?.offers ?? []" :label="`ingredient ${n + 1}`" @pick="emit('swap', n, $event)" />
+      <jar-line v-if="worked(n)" class="wide" :line="worked(n)!" :label="`ingredient ${n + 1}`" :error="error(`ingredients.${n}.preparation`)" @pick="setJar(n, $event)" />
+      <cupboard-line v-if="!worked(n)?.preparation" class="wide" :offers="worked(n)?.offers ?? []" :label="`ingredient ${n + 1}`" @pick="emit('swap', n, $event)" />
       <p v-if="worked(n)?.stock" class="wide small stock">{{ worked(n)?.stock }}</p>
       <p v-else-if="worked(n)?.measure_is_near === false" class="wide small stock">Your tools measure this only to {{ Math.round(worked(n)?.measure_worst_percent ?? 0) }} %. Make a larger batch, or use a finer one.</p>
       <p v-if="error(`ingredients.${n}.ingredient`)" class="field-error">{{ error(`ingredients.${n}.ingredient`) }}</p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import BottleCard from './BottleCard.vue'
+import MadePanel from './MadePanel.vue'
 import MeasuresPanel from './MeasuresPanel.vue'
 import ProductDialog from './ProductDialog.vue'
 import ShoppingPanel from './ShoppingPanel.vue'
@@ -20,7 +21,7 @@ const pantry = shallowRef<Pantry | null>(null)
 const editing = ref(false)
 const chosen = shallowRef<Product | null>(null)
 const panels = [
-  { id: 'shelf', label: 'On the shelf' }, { id: 'sprayers', label: 'Sprayers' }, { id: 'measures', label: 'Measures' }, { id: 'shopping', label: 'To buy' },
+  { id: 'shelf', label: 'On the shelf' }, { id: 'made', label: 'Made ahead' }, { id: 'sprayers', label: 'Sprayers' }, { id: 'measures', label: 'Measures' }, { id: 'shopping', label: 'To buy' },
 ]
 const panel = computed(() => panels.find((one) => one.id === route.query.show)?.id ?? 'shelf')
 
@@ -61,6 +62,7 @@ async function changed(): Promise<void> {
           <template #actions><n-button type="primary" @click="open(null)">Add a bottle</n-button></template>
         </empty-note>
       </div>
+      <made-panel v-else-if="panel === 'made'" />
       <sprayers-panel v-else-if="panel === 'sprayers'" :sprayers="pantry.sprayers" @changed="changed" />
       <measures-panel v-else-if="panel === 'measures'" :pantry="pantry" @changed="changed" />
       <shopping-panel v-else />

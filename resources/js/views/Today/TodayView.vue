@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import DueCard from './DueCard.vue'
+import TaskList from './TaskList.vue'
 import EmptyNote from '@/parts/EmptyNote.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
@@ -59,6 +60,7 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
           </template>
         </section>
         <div class="side">
+          <task-list v-if="today.tasks.length" :tasks="today.tasks" @changed="load" />
           <section v-if="today.looks.length || today.patches.length" aria-labelledby="looks">
             <h2 id="looks">Look again</h2>
             <ul class="last">

@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import type { Line } from '@/api/client'
+
+/** Which jar a line is taken from, and what is in it. */
+defineProps<{ line: Line; label: string; error?: string | undefined }>()
+defineEmits<{ pick: [id: string] }>()
+</script>
+
+<template>
+  <div v-if="line.made_as" class="jar">
+    <label v-if="line.jars.length || line.preparation" class="from">
+      <span class="soft small">from</span>
+      <select class="native" :aria-label="`Jar for ${label}`" :value="line.preparation ?? ''" :aria-invalid="error ? 'true' : undefined" @change="$emit('pick', ($event.target as HTMLSelectElement).value)">
+        <option value="">one as it is usually made</option>
+        <option v-for="jar in line.jars" :key="jar.id" :value="jar.id">{{ jar.is_fit ? '' : '✕ ' }}{{ jar.name }}: {{ jar.said }}</option>
+        <option v-if="line.preparation && !line.jars.some((jar) => jar.id === line.preparation)" :value="line.preparation">a jar that is gone</option>
+      </select>
+    </label>
+    <details>
+      <summary>What is in it</summary>
+      <ul><li v-for="one in line.makeup" :key="one">{{ one }}</li></ul>
+      <p class="small soft">
+        {{ line.preparation ? 'As it was made.' : 'As it is usually made: yours may differ.' }}
+        <router-link v-if="line.preparation" :to="{ name: 'making', params: { preparation: line.preparation } }">Open the jar</router-link>
+        <router-link v-else :to="line.made_as === 'potash-soap' ? { name: 'soap' } : { name: 'making', params: { preparation: '' }, query: { kind: line.made_as } }">Make it yourself</router-link>
+      </p>
+    </details>
+    <p v-if="error" class="field-error">{{ error }}</p>
+  </div>
+</template>
+
+<style scoped>
+.jar { display: grid; gap: 4px; }
+.from { display: grid; grid-template-columns: auto minmax(0, 1fr); gap: 8px; align-items: center; }
+.native { padding: 4px 10px; background: none; border-color: var(--line); }
+summary { cursor: pointer; min-height: 32px; color: var(--soft); }
+ul { margin: 0; padding-left: 20px; }
+</style>

@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import type { Schemas } from '@/api/client'
+
+/** What can be made ahead. */
+defineProps<{ kinds: Schemas['PreparationKind'][] }>()
+
+const to = (kind: Schemas['PreparationKind']) => (kind.is_soap ? { name: 'soap' } : { name: 'making', params: { preparation: '' }, query: { kind: kind.id } })
+</script>
+
+<template>
+  <ul class="kinds">
+    <li v-for="kind in kinds" :key="kind.id">
+      <router-link :to="to(kind)">
+        <strong>{{ kind.name }}</strong>
+        <span>{{ kind.note }}</span>
+        <span class="soft small">{{ kind.takes ? `Stands ${kind.takes}` : 'Ready at once' }}<template v-if="kind.keeps">, keeps {{ kind.keeps }}</template><template v-if="kind.into !== 'neat'">, used at {{ kind.into }}</template></span>
+      </router-link>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.kinds { list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(min(290px, 100%), 1fr)); gap: 10px; }
+a { display: grid; gap: 2px; height: 100%; align-content: start; padding: 12px 16px; border: 1px solid var(--line); border-radius: 10px; background: var(--paper); color: var(--ink); text-decoration: none; }
+a:hover { border-color: var(--leaf); }
+strong { font: 600 17px/1.3 var(--title); }
+</style>

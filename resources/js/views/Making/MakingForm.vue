@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { useMaking } from './useMaking'
+import { api, take, type Preparation, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { useTimes } from '@/stores/times'
+import { NButton, NSelect } from 'naive-ui'
+import { computed } from 'vue'
+import { useRouter } from 'vue-router'
+
+/** How much goes in, what comes of it, and when. */
+const props = defineProps<{ kind: Schemas['PreparationKind']; want: string; jars: Preparation[] }>()
+
+const store = useGarden()
+const router = useRouter()
+const times = useTimes()
+const { draft, making, errors, failure, edit, forget } = useMaking(props.kind.id, props.want)
+const saving = useSaving()
+const error = (field: string) => errors.value[field] ?? saving.errors.value[`body.${field}`] ?? saving.errors.value[field]
+const body = computed(() => draft.body ?? making.value?.body ?? null)
+const lines = computed(() => body.value?.ingredients ?? [])
+const worked = (n: number) => (making.value?.raw[n]?.ingredient === lines.value[n]?.ingredient ? making.value?.raw[n] : undefined)
+const options = computed(() => store.knowledge.ingredients.map((one) => ({ value: one.id, label: one.name })))
+const jarsOf = (ingredient: string) => props.jars.filter((jar) => jar.ingredient === ingredient && ['ready', 'use-soon'].includes(jar.state))
+const STANDS = { below: 'less than usual', usual: 'as usual', above: 'more than usual' }
+
+const setLine = (n: number, field: 'ingredient' | 'amount' | 'preparation', value: string) => edit((now) => {
+  const line = now.ingredients?.[n]
+  if (!line) return
+  if (field === 'preparation' && value === '') delete line.preparation
+  else line[field] = value
+})
+
+const begin = () => saving.attempt(async () => {
+  const saved = await take(api.POST('/api/gardens/{garden}/preparations', {
+    params: { path: { garden: store.id } }, body: { body: body.value!, name: draft.name || null, sprayer_id: draft.sprayer || null },
+  }))
+  forget()
+  saving.done(saved.change, () => void router.push({ name: 'pantry', query: { show: 'made' } }))
+  await router.push({ name: 'making', params: { preparation: saved.story.preparation.id } })
+})
+</script>
+
+<template>
+  <p v-if="failure" class="field-error" role="alert">{{ failure }}</p>
+  <div class="sides">
+    <form class="left" @submit.prevent="begin">
+      <h2>What goes in</h2>
+      <div class="field want">
+        <label for="m-want">How much do you want of it?</label>
+        <div class="with">
+          <input id="m-want" v-model="draft.want" class="native" autocomplete="off" :disabled="draft.body !== null" placeholder="1 L of water is taken" :aria-invalid="error('want') ? 'true' : undefined">
+          <n-button v-if="draft.body" @click="draft.body = null">Back to the usual amounts</n-button>
+        </div>
+        <p v-if="error('want')" class="field-error">{{ error('want') }}</p>
+      </div>
+      <div v-if="body?.base" class="line">
+        <label class="field"><span class="label">{{ making?.liquid?.replace(/^.* of /, '') ?? 'liquid' }}</span>
+          <input class="native" autocomplete="off" :value="body.base.amount" aria-label="Amount of liquid" :aria-invalid="error('base.amount') ? 'true' : undefined" @input="edit((now) => { now.base!.amount = ($event.target as HTMLInputElement).value })">
+        </label>
+        <p class="side"><strong>{{ making?.liquid }}</strong></p>
+        <p v-if="error('base.amount')" class="field-error wide">{{ error('base.amount') }}</p>
+      </div>
+      <div v-for="(line, n) in lines" :key="n" class="line" role="group" :aria-label="`Ingredient ${n + 1}`">
+        <div class="field">
+          <span v-if="n < (making?.raw.length ?? 0) && worked(n)" class="label">{{ worked(n)?.name }}</span>
+          <n-select v-else filterable :value="line.ingredient" :options="options" :input-props="{ 'aria-label': `Ingredient ${n + 1}` }" @update:value="(value: string) => setLine(n, 'ingredient', value)" />
+          <input class="native" autocomplete="off" :value="line.amount" :aria-label="`Amount of ingredient ${n + 1}`" :aria-invalid="error(`ingredients.${n}.amount`) ? 'true' : undefined" @input="setLine(n, 'amount', ($event.target as HTMLInputElement).value)">
+        </div>
+        <div class="side">
+          <p><strong>{{ worked(n)?.precise }}</strong></p>
+          <p v-if="worked(n)?.usual" class="small" :class="worked(n)?.stands === 'usual' ? 'soft' : 'off'"><template v-if="worked(n)?.stands">{{ STANDS[worked(n)!.stands!] }}: </template>{{ worked(n)?.usual }}</p>
+          <n-button v-if="lines.length > 1" size="small" quaternary :aria-label="`Take out ingredient ${n + 1}`" @click="edit((now) => { now.ingredients!.splice(n, 1) })">Take out</n-button>
+        </div>
+        <label v-if="jarsOf(line.ingredient).length" class="field wide"><span class="soft small">from</span>
+          <select class="native" :aria-label="`Jar for ingredient ${n + 1}`" :value="line.preparation ?? ''" @change="setLine(n, 'preparation', ($event.target as HTMLSelectElement).value)">
+            <option value="">a bottle as it is usually sold</option>
+            <option v-for="jar in jarsOf(line.ingredient)" :key="jar.id" :value="jar.id">{{ jar.name }}, {{ jar.left }}</option>
+          </select>
+        </label>
+        <p v-for="field in ['ingredient', 'amount', 'preparation']" :key="field" class="wide"><span v-if="error(`ingredients.${n}.${field}`)" class="field-error">{{ error(`ingredients.${n}.${field}`) }}</span></p>
+      </div>
+      <p v-if="error('ingredients') ?? error('kind') ?? error('base')" class="field-error">{{ error('ingredients') ?? error('kind') ?? error('base') }}</p>
+      <div><n-button dashed size="small" @click="edit((now) => { now.ingredients = [...(now.ingredients ?? []), { ingredient: 'onion', amount: '50 g' }] })">Add something</n-button></div>
+      <div class="two">
+        <div class="field">
+          <label for="m-name">What to call it</label>
+          <input id="m-name" v-model="draft.name" class="native" autocomplete="off" :placeholder="kind.name" maxlength="120">
+          <p v-if="error('name')" class="field-error">{{ error('name') }}</p>
+        </div>
+        <div class="field">
+          <label for="m-sprayer">For which sprayer</label>
+          <select id="m-sprayer" v-model="draft.sprayer" class="native">
+            <option value="">not said</option>
+            <option v-for="one in store.sprayers" :key="one.id" :value="one.id">{{ one.name }}</option>
+          </select>
+        </div>
+      </div>
+    </form>
+    <section v-if="making" class="right" aria-label="What comes of it" :class="{ stale: Object.keys(errors).length > 0 }">
+      <h2>What comes of it</h2>
+      <dl>
+        <dt>Yield</dt><dd><strong>{{ making.yield ?? 'not to be foretold: measure it' }}</strong></dd>
+        <dt>Strength</dt><dd><span v-for="one in making.makeup" :key="one" class="row">{{ one }}</span></dd>
+        <dt>Ready</dt><dd><strong>{{ making.ready_at ? times.instant(making.ready_at) : 'at once' }}</strong><span v-if="making.ready_at" class="row soft small">if you start now</span></dd>
+        <dt>Keeps</dt><dd><span v-for="one in making.keeps" :key="one" class="row">{{ one }}</span></dd>
+        <dt>Gone off</dt><dd><span v-for="one in making.spoils" :key="one" class="row">{{ one }}</span></dd>
+        <template v-if="kind.into !== 'neat'"><dt>Used at</dt><dd>{{ kind.into }} in water, usually</dd></template>
+      </dl>
+      <p class="soft small">Proportions and times: {{ making.basis }}.</p>
+      <n-button type="primary" size="large" :loading="saving.busy.value" :disabled="Object.keys(errors).length > 0" @click="begin">Start it now</n-button>
+    </section>
+  </div>
+  <section v-if="making" aria-labelledby="steps">
+    <h2 id="steps">Step by step</h2>
+    <ol class="steps">
+      <li v-for="(step, n) in making.steps" :key="n">
+        <p><strong>{{ step.what }}</strong> {{ step.how }}</p>
+        <p v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</p>
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+.sides { display: grid; gap: 24px 36px; grid-template-columns: repeat(auto-fit, minmax(min(360px, 100%), 1fr)); align-items: start; }
+.left, .right { display: grid; gap: 14px; grid-template-columns: minmax(0, 1fr); }
+.right { background: var(--leaf-wash); border-radius: 12px; padding: 16px 20px; justify-items: start; }
+.stale { opacity: .55; }
+.with { display: flex; flex-wrap: wrap; gap: 10px; }
+.with input { flex: 1 1 160px; width: auto; }
+.line { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 4px 16px; border-top: 1px solid var(--line); padding-top: 12px; align-items: end; }
+.line .label::first-letter { text-transform: uppercase; }
+.side { display: grid; justify-items: start; gap: 2px; padding-bottom: 8px; }
+.side strong { font-size: 19px; }
+.off { border-left: 3px solid var(--brass); padding-left: 8px; }
+.wide { grid-column: 1 / -1; }
+.wide:empty { display: none; }
+dl { display: grid; grid-template-columns: 86px minmax(0, 1fr); gap: 6px 12px; margin: 0; }
+dt { color: var(--soft); }
+dd { margin: 0; }
+.row { display: block; }
+.steps { margin: 8px 0 0; padding-left: 26px; display: grid; gap: 8px; max-width: 820px; }
+.caution { border-left: 4px solid var(--brass); background: var(--brass-wash); padding: 4px 12px; border-radius: 4px; margin-top: 4px; }
+</style>

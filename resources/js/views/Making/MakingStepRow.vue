@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import type { MakingStep } from '@/api/client'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+import { computed } from 'vue'
+
+/** One step: done or not, with its timer. The first that is not done is spread out. */
+const props = defineProps<{ step: MakingStep; now: number; isNext: boolean; busy: boolean }>()
+defineEmits<{ done: [isDone: boolean]; timer: [] }>()
+
+const times = useTimes()
+const left = computed(() => (props.step.timer_ends_at ? Math.round((Date.parse(props.step.timer_ends_at) - props.now) / 1000) : null))
+const two = (n: number) => String(n).padStart(2, '0')
+const shown = computed(() => {
+  const seconds = Math.max(0, left.value ?? 0)
+  if (seconds >= 86_400) return `${Math.floor(seconds / 86_400)} d ${Math.floor((seconds % 86_400) / 3600)} h`
+  return seconds >= 3600 ? `${Math.floor(seconds / 3600)} h ${two(Math.floor((seconds % 3600) / 60))} min` : `${Math.floor(seconds / 60)}:${two(seconds % 60)}`
+})
+</script>
+
+<template>
+  <li :class="{ done: step.done_at !== null, next: isNext }">
+    <label class="tick">
+      <input type="checkbox" :checked="step.done_at !== null" :disabled="busy" @change="$emit('done', ($event.target as HTMLInputElement).checked)">
+      <span class="what">{{ step.what }}</span>
+    </label>
+    <div v-if="step.done_at === null" class="more">
+      <p v-if="step.how">{{ step.how }}</p>
+      <p v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</p>
+      <div v-if="step.minutes" class="timer" :class="{ over: left !== null && left <= 0 }" role="timer">
+        <template v-if="left === null">
+          <n-button :type="isNext ? 'primary' : 'default'" :disabled="busy" @click="$emit('timer')">Start the clock</n-button>
+        </template>
+        <template v-else>
+          <strong>{{ left <= 0 ? 'Time is up' : shown }}</strong>
+          <span class="soft">{{ left <= 0 ? 'since' : 'until' }} {{ times.instant(step.timer_ends_at!) }}</span>
+          <n-button size="small" :disabled="busy" @click="$emit('timer')">Start it again</n-button>
+        </template>
+      </div>
+    </div>
+    <p v-else class="soft small at">done {{ times.instant(step.done_at) }}</p>
+  </li>
+</template>
+
+<style scoped>
+li { padding: 10px 16px; border-radius: 10px; border: 1px solid var(--line); background: var(--paper); display: grid; gap: 6px; }
+.next { border: 2px solid var(--leaf); padding: 14px 18px; }
+.next .what { font: 600 20px/1.3 var(--title); }
+.done { background: none; border-style: dashed; }
+.done .what { color: var(--soft); }
+.tick { display: grid; grid-template-columns: 26px minmax(0, 1fr); gap: 10px; align-items: start; cursor: pointer; min-height: 28px; }
+.tick input { width: 22px; height: 22px; margin: 2px 0 0; accent-color: var(--leaf); }
+.more, .at { margin-left: 36px; }
+.more { display: grid; gap: 6px; }
+.caution { border-left: 4px solid var(--brass); background: var(--brass-wash); padding: 6px 12px; border-radius: 4px; }
+.timer { display: flex; flex-wrap: wrap; gap: 6px 16px; align-items: center; }
+.timer strong { font-size: 24px; }
+.over strong { color: var(--brass); }
+@media (max-width: 760px) { .more, .at { margin-left: 0; } }
+</style>

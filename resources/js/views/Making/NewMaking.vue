@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import KindPicker from './KindPicker.vue'
+import MakingForm from './MakingForm.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
+import PageHead from '@/parts/PageHead.vue'
+import { api, take, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { computed, onMounted, shallowRef } from 'vue'
+import { useRoute } from 'vue-router'
+
+/** First what is made, then how much of it. */
+const store = useGarden()
+const route = useRoute()
+const shelf = shallowRef<Schemas['MadeAhead'] | null>(null)
+const text = (value: unknown) => (typeof value === 'string' ? value : '')
+const kind = computed(() => shelf.value?.kinds.find((one) => one.id === text(route.query.kind) && !one.is_soap))
+
+onMounted(async () => {
+  shelf.value = await take(api.GET('/api/gardens/{garden}/preparations', { params: { path: { garden: store.id } } }))
+})
+</script>
+
+<template>
+  <div class="making">
+    <page-head :title="kind ? kind.name : 'What do you want to make ahead?'" :under="kind ? kind.note : 'It then stands in the pantry with its strength, and recipes take from it.'">
+      <router-link v-if="kind" :to="{ name: 'making', params: { preparation: '' } }">Make something else</router-link>
+      <router-link v-else :to="{ name: 'pantry', query: { show: 'made' } }">To the shelf</router-link>
+    </page-head>
+    <loading-note v-if="!shelf" what="Fetching what can be made" />
+    <making-form v-else-if="kind" :key="kind.id" :kind="kind" :want="text(route.query.want)" :jars="shelf.preparations" />
+    <kind-picker v-else :kinds="shelf.kinds" />
+  </div>
+</template>
+
+<style scoped>
+.making { padding: 22px 26px 48px; display: grid; gap: 18px; grid-template-columns: minmax(0, 1fr); }
+@media (max-width: 760px) { .making { padding: 16px 16px 32px; } }
+</style>

@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import LoadingNote from '@/parts/LoadingNote.vue'
+import PageHead from '@/parts/PageHead.vue'
+import { api, ApiFailure, take, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useLocalStorage, useDebounceFn } from '@vueuse/core'
+import { ref, shallowRef, watch } from 'vue'
+
+/** What the same things do beside spraying. */
+const store = useGarden()
+const volume = useLocalStorage('nebbia.other-uses', '500 mL')
+const uses = shallowRef<Schemas['OtherUses'] | null>(null)
+const error = ref<string | null>(null)
+
+async function load(): Promise<void> {
+  try {
+    uses.value = await take(api.GET('/api/gardens/{garden}/other-uses', { params: { path: { garden: store.id }, query: { volume: volume.value } } }))
+    error.value = null
+  } catch (e) {
+    if (!(e instanceof ApiFailure) || e.status !== 422) throw e
+    error.value = Object.values(e.fields)[0] ?? e.message
+  }
+}
+watch(volume, useDebounceFn(load, 80))
+void load()
+</script>
+
+<template>
+  <div class="uses">
+    <page-head title="Other uses" under="Disinfecting tools and pots, feeding, and a crude look at the soil.">
+      <router-link :to="{ name: 'pantry', query: { show: 'made' } }">To the shelf</router-link>
+    </page-head>
+    <div class="field volume">
+      <label for="u-volume">Make so much of it</label>
+      <input id="u-volume" v-model="volume" class="native" autocomplete="off" :aria-invalid="error ? 'true' : undefined">
+      <p v-if="error" class="field-error" role="alert">{{ error }}</p>
+    </div>
+    <loading-note v-if="!uses" what="Looking in the cupboard" />
+    <template v-else>
+      <section aria-labelledby="disinfect">
+        <h2 id="disinfect">Disinfecting tools and pots</h2>
+        <p class="soft">Wash off soil and sap first: nothing disinfects through dirt. Labels and local rules come before this table.</p>
+        <ul class="cards">
+          <li v-for="(one, n) in uses.disinfect" :key="n">
+            <h3>{{ one.name }}, {{ one.bottle }} <span class="soft small">{{ one.is_at_hand ? 'in your cupboard' : 'as usually sold' }}</span></h3>
+            <p v-if="one.take" class="dose"><strong>{{ one.take }}</strong><template v-if="one.water === 'none'"> neat</template><template v-else> and {{ one.water }} of water</template>, for {{ one.aim }}</p>
+            <p v-else class="field-error">{{ one.too_weak }}</p>
+            <p v-if="one.take">Leave it on <strong>{{ one.contact }}</strong></p>
+            <p class="caution">{{ one.caution }}</p>
+            <p class="soft small">{{ one.basis }}</p>
+          </li>
+        </ul>
+      </section>
+      <section aria-labelledby="feed">
+        <h2 id="feed">Feeding by ratio</h2>
+        <ul class="cards">
+          <li v-for="one in uses.feeds" :key="one.name">
+            <h3><router-link v-if="one.preparation" :to="{ name: 'making', params: { preparation: one.preparation } }">{{ one.name }}</router-link><template v-else>{{ one.name }}</template>, {{ one.ratio }}</h3>
+            <p class="dose"><strong>{{ one.take }}</strong> and {{ one.water }} of water</p>
+            <p v-if="one.caution" class="caution">{{ one.caution }}</p>
+          </li>
+        </ul>
+        <p class="soft small">Ratios are rough practice: what a ferment holds is not known, so begin weak and watch the leaves.</p>
+      </section>
+      <section aria-labelledby="soil">
+        <h2 id="soil">Is the soil acid or limy? A crude test</h2>
+        <div class="soil">
+          <ol><li v-for="step in uses.soil_steps" :key="step">{{ step }}</li></ol>
+          <dl><template v-for="sign in uses.soil_signs" :key="sign.seen"><dt>{{ sign.seen }}</dt><dd>{{ sign.means }}</dd></template></dl>
+          <div>
+            <h3>What it cannot tell</h3>
+            <ul class="limits"><li v-for="limit in uses.soil_limits" :key="limit">{{ limit }}</li></ul>
+          </div>
+        </div>
+      </section>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.uses { padding: 22px 26px 48px; display: grid; gap: 24px; grid-template-columns: minmax(0, 1fr); }
+section { display: grid; gap: 10px; }
+.volume { max-width: 260px; }
+.cards { list-style: none; margin: 0; padding: 0; display: grid; gap: 12px; grid-template-columns: repeat(auto-fill, minmax(min(330px, 100%), 1fr)); }
+.cards li { background: var(--paper); border: 1px solid var(--line); border-radius: 12px; padding: 14px 16px; display: grid; gap: 4px; align-content: start; }
+.dose strong { font-size: 22px; }
+.caution { border-left: 4px solid var(--brass); background: var(--brass-wash); padding: 6px 12px; border-radius: 4px; margin-top: 4px; }
+.soil { display: grid; gap: 16px 28px; grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr)); align-items: start; }
+.soil ol, .limits { margin: 0; padding-left: 22px; display: grid; gap: 8px; }
+dl { margin: 0; display: grid; gap: 2px; }
+dt { font-weight: 600; }
+dd { margin: 0 0 10px; }
+@media (max-width: 760px) { .uses { padding: 16px 16px 32px; } }
+</style>

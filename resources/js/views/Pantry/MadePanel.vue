@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import JarCard from './JarCard.vue'
+import EmptyNote from '@/parts/EmptyNote.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
+import { api, take, type Preparation, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+import { computed, shallowRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+
+/** The shelf of preparations, and what planned rounds want started. */
+const store = useGarden()
+const router = useRouter()
+const times = useTimes()
+const { attempt, done } = useSaving()
+const shelf = shallowRef<Schemas['MadeAhead'] | null>(null)
+
+async function load(): Promise<void> {
+  shelf.value = await take(api.GET('/api/gardens/{garden}/preparations', { params: { path: { garden: store.id } } }))
+}
+watch(() => store.undone, () => void load(), { immediate: true })
+
+/** What wants something done stands first. */
+const URGENT: Preparation['state'][] = ['to-strain', 'use-soon', 'untested', 'gone-off', 'refused', 'steeping', 'ready', 'empty']
+const jars = computed(() => [...(shelf.value?.preparations ?? [])].sort((a, b) => URGENT.indexOf(a.state) - URGENT.indexOf(b.state)))
+
+const throwAway = (jar: Preparation) => attempt(async () => {
+  const change = await take(api.DELETE('/api/gardens/{garden}/preparations/{preparation}', { params: { path: { garden: store.id, preparation: jar.id } } }))
+  done(change)
+  await load()
+})
+</script>
+
+<template>
+  <div class="made">
+    <div class="actions">
+      <n-button type="primary" @click="router.push({ name: 'making', params: { preparation: '' } })">Start one</n-button>
+      <n-button @click="router.push({ name: 'soap' })">Soap bench</n-button>
+      <n-button @click="router.push({ name: 'other-uses' })">Disinfecting, feeding, soil test</n-button>
+    </div>
+    <loading-note v-if="!shelf" what="Looking at the shelf" />
+    <template v-else>
+      <section v-if="shelf.to_make.length" aria-labelledby="to-make">
+        <h2 id="to-make">To be started for planned rounds</h2>
+        <ul class="to-make">
+          <li v-for="(one, n) in shelf.to_make" :key="n" :class="{ late: one.is_late }">
+            <div>
+              <p><strong>{{ one.name }}, {{ one.wanted }}</strong> <span v-if="one.is_late" class="overdue">late</span></p>
+              <p>Start {{ times.instant(one.start_at) }}: {{ one.raw.join(', ') }}</p>
+              <p class="soft small">For {{ one.for }}. {{ one.because }}</p>
+            </div>
+            <n-button size="small" @click="router.push({ name: 'making', params: { preparation: '' }, query: { kind: one.kind, want: one.want } })">Start it</n-button>
+          </li>
+        </ul>
+      </section>
+      <section aria-labelledby="jars">
+        <h2 id="jars" class="visually-hidden">On the shelf</h2>
+        <div v-if="jars.length" class="jars"><jar-card v-for="jar in jars" :key="jar.id" :jar="jar" @throw-away="throwAway(jar)" /></div>
+        <empty-note v-else title="Nothing is made ahead">
+          Extracts, ferments, ash water and soap stand here with what is in them, how much is left and how long they keep. Recipes then take from them.
+          <template #actions><n-button type="primary" @click="router.push({ name: 'making', params: { preparation: '' } })">Start one</n-button></template>
+        </empty-note>
+      </section>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.made { display: grid; gap: 22px; grid-template-columns: minmax(0, 1fr); }
+.jars { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(360px, 100%), 1fr)); gap: 12px; }
+ul { list-style: none; margin: 8px 0 0; padding: 0; display: grid; gap: 10px; }
+.to-make li { display: flex; flex-wrap: wrap; gap: 8px 20px; justify-content: space-between; align-items: center; background: var(--leaf-wash); border-radius: 10px; padding: 12px 16px; }
+.to-make li > div { flex: 1 1 320px; min-width: 0; }
+.to-make .late { background: var(--brass-wash); }
+.overdue { color: var(--madder); font-weight: 600; }
+</style>

@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import SoapBalance from './SoapBalance.vue'
+import { useSoap } from './useSoap'
+import FindingList from '@/parts/FindingList.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
+import PageHead from '@/parts/PageHead.vue'
+import { api, take } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { NButton } from 'naive-ui'
+import { computed } from 'vue'
+import { useRouter } from 'vue-router'
+
+/** The soap bench: oils on one side, alkali on the other, and what comes of it. */
+const store = useGarden()
+const router = useRouter()
+const { draft, plan, soap, errors, failure, again } = useSoap()
+const saving = useSaving()
+const error = (field: string) => errors.value[`soap.${field}`] ?? saving.errors.value[`soap.${field}`]
+const known = ['alkali', 'purity', 'superfat', 'alkali_mass', 'storage', 'vessel']
+const oilError = computed(() => Object.entries(errors.value).find(([field]) => !known.some((one) => field === `soap.${one}`))?.[1] ?? null)
+const isBad = computed(() => Object.keys(errors.value).length > 0)
+const days = computed(() => [...new Set(soap.value?.steps.map((step) => step.day) ?? [])])
+const unused = computed(() => store.knowledge.soap_oils.find((oil) => !draft.value.oils.some((row) => row.oil === oil.id)))
+
+const begin = () => saving.attempt(async () => {
+  const saved = await take(api.POST('/api/gardens/{garden}/preparations', {
+    params: { path: { garden: store.id } },
+    body: { body: { kind: 'potash-soap', units: store.garden?.units ?? 'us', soap: plan.value }, name: draft.value.name.trim() || null },
+  }))
+  saving.done(saved.change, () => void router.push({ name: 'pantry', query: { show: 'made' } }))
+  await router.push({ name: 'making', params: { preparation: saved.story.preparation.id } })
+})
+</script>
+
+<template>
+  <div class="soap">
+    <page-head title="Soap bench" under="A potash soap from oil and caustic potash: what to weigh, what is left over, and whether it is safe.">
+      <router-link :to="{ name: 'pantry', query: { show: 'made' } }">To the shelf</router-link>
+    </page-head>
+    <p v-if="failure" class="field-error" role="alert">{{ failure }}</p>
+    <div class="sides">
+      <form class="left" aria-label="What goes in" @submit.prevent="begin">
+        <h2>Oils</h2>
+        <div v-for="(row, n) in draft.oils" :key="n" class="oil">
+          <select v-model="row.oil" class="native" :aria-label="`Oil ${n + 1}`">
+            <option v-for="oil in store.knowledge.soap_oils" :key="oil.id" :value="oil.id" :disabled="oil.id !== row.oil && draft.oils.some((one) => one.oil === oil.id)">{{ oil.name }}</option>
+          </select>
+          <input v-model="row.amount" class="native" autocomplete="off" :aria-label="`Amount of oil ${n + 1}`" placeholder="500 g, or 500 mL" :aria-invalid="oilError ? 'true' : undefined">
+          <n-button quaternary size="small" :disabled="draft.oils.length < 2" :aria-label="`Take out oil ${n + 1}`" @click="draft.oils.splice(n, 1)">
+            <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true"><path d="M5 5l10 10M15 5L5 15" stroke="currentColor" stroke-width="2" stroke-linecap="round" /></svg>
+          </n-button>
+        </div>
+        <p v-if="oilError" class="field-error" role="alert">{{ oilError }}</p>
+        <div><n-button v-if="unused" dashed size="small" @click="draft.oils.push({ oil: unused!.id, amount: '100 g' })">Add an oil</n-button></div>
+        <h2>Alkali</h2>
+        <div class="two">
+          <div class="field">
+            <label for="s-alkali">Which</label>
+            <select id="s-alkali" v-model="draft.alkali" class="native">
+              <option value="KOH">caustic potash (KOH): liquid soap</option><option value="NaOH">lye (NaOH): hard soap</option><option value="blend">both</option>
+            </select>
+            <p v-if="error('alkali')" class="field-error">{{ error('alkali') }}</p>
+          </div>
+          <div v-if="draft.alkali === 'blend'" class="field">
+            <label for="s-potash">Potash in it, % by moles</label>
+            <input id="s-potash" v-model="draft.potash" class="native" inputmode="decimal" autocomplete="off">
+          </div>
+          <div class="field">
+            <label for="s-purity">Purity on the label, %</label>
+            <input id="s-purity" v-model="draft.purity" class="native" autocomplete="off" :placeholder="draft.alkali === 'NaOH' ? '98 (97 to 99)' : '90 (85 to 92)'" :disabled="draft.alkali === 'blend'" :aria-invalid="error('purity') ? 'true' : undefined">
+            <p v-if="error('purity')" class="field-error">{{ error('purity') }}</p>
+          </div>
+          <div class="field">
+            <label for="s-superfat">Oil to leave over, %</label>
+            <input id="s-superfat" v-model="draft.superfat" class="native" autocomplete="off" placeholder="4" :aria-invalid="error('superfat') ? 'true' : undefined">
+            <p v-if="error('superfat')" class="field-error">{{ error('superfat') }}</p>
+          </div>
+          <div class="field">
+            <label for="s-mass">Check a mass instead</label>
+            <input id="s-mass" v-model="draft.mass" class="native" autocomplete="off" placeholder="like 170 g, as bought" :aria-invalid="error('alkali_mass') ? 'true' : undefined">
+            <p v-if="error('alkali_mass')" class="field-error">{{ error('alkali_mass') }}</p>
+          </div>
+        </div>
+        <h2>Storage</h2>
+        <div class="two">
+          <div class="field">
+            <label for="s-storage">Thin it to soap, %</label>
+            <input id="s-storage" v-model="draft.storage" class="native" autocomplete="off" placeholder="20" :aria-invalid="error('storage') ? 'true' : undefined">
+            <p v-if="error('storage')" class="field-error">{{ error('storage') }}</p>
+          </div>
+          <div class="field">
+            <label for="s-vessel">The pot holds</label>
+            <input id="s-vessel" v-model="draft.vessel" class="native" autocomplete="off" placeholder="5 L" :aria-invalid="error('vessel') ? 'true' : undefined">
+            <p v-if="error('vessel')" class="field-error">{{ error('vessel') }}</p>
+          </div>
+          <div class="field"><label for="s-name">What to call it</label><input id="s-name" v-model="draft.name" class="native" autocomplete="off" placeholder="Potash soap" maxlength="120"></div>
+        </div>
+        <div><n-button size="small" quaternary @click="again">Start afresh</n-button></div>
+      </form>
+      <loading-note v-if="!soap && !isBad" what="Weighing" />
+      <section v-if="soap" class="right" aria-label="What comes of it" aria-live="polite" :class="{ stale: isBad }">
+        <soap-balance :soap="soap" />
+        <p class="headline" :class="soap.severity">{{ soap.headline }}</p>
+        <div class="weigh">
+          <p v-for="one in soap.alkalis" :key="one"><strong>{{ one }}</strong></p>
+          <p>in <strong>{{ soap.water }}</strong> of cold water, into <strong>{{ soap.oil }}</strong> of oil</p>
+          <p v-if="draft.mass.trim()" class="soft">For {{ draft.superfat || 4 }} % it would be {{ soap.product }}; from {{ soap.limit_g.toPrecision(3) }} g on there is alkali left over.</p>
+        </div>
+        <dl>
+          <dt>Soap</dt><dd>{{ soap.soap }}</dd>
+          <dt>Oil left</dt><dd>{{ soap.oil_left }}</dd>
+          <dt>Glycerol</dt><dd>{{ soap.glycerol }}</dd>
+          <dt>The water gets</dt><dd>up to {{ Math.round(soap.hottest) }} °C</dd>
+          <dt>Thinned</dt><dd>{{ soap.storage }} at {{ soap.storage_percent }} %</dd>
+          <dt>Spray of 1 %</dt><dd>{{ soap.spray }}</dd>
+        </dl>
+        <finding-list :findings="soap.findings" :grounds="false" fold />
+        <div class="actions">
+          <n-button type="primary" size="large" :disabled="soap.verdict === 'refused' || isBad" :loading="saving.busy.value" @click="begin">Begin it</n-button>
+          <span v-if="soap.verdict === 'refused'" class="field-error">Too much alkali: it cannot be begun.</span>
+        </div>
+        <p v-for="(message, field) in saving.errors.value" :key="field" class="field-error" role="alert">{{ message }}</p>
+      </section>
+    </div>
+    <section v-if="soap && soap.verdict !== 'refused'" aria-labelledby="soap-steps">
+      <h2 id="soap-steps">Over {{ days.length }} days</h2>
+      <div class="days">
+        <div v-for="day in days" :key="day">
+          <h3>Day {{ day }}</h3>
+          <ol>
+            <li v-for="step in soap.steps.filter((one) => one.day === day)" :key="step.n">
+              <p><strong>{{ step.what }}</strong> {{ step.how }}</p>
+              <p v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</p>
+            </li>
+          </ol>
+        </div>
+      </div>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.soap { padding: 22px 26px 48px; display: grid; gap: 20px; grid-template-columns: minmax(0, 1fr); }
+.sides { display: grid; gap: 24px 32px; grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr); align-items: start; }
+.left, .right { display: grid; gap: 12px; grid-template-columns: minmax(0, 1fr); }
+.oil { display: grid; grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr) 40px; gap: 8px; align-items: center; }
+.stale { opacity: .55; }
+.headline { font: 600 19px/1.35 var(--title); border-left: 6px solid var(--leaf); padding-left: 12px; }
+.headline.stop { border-color: var(--madder); color: var(--madder); }
+.headline.caution, .headline.notice { border-color: var(--brass); }
+.weigh { background: var(--leaf-wash); border-radius: 10px; padding: 12px 16px; font-size: 18px; }
+.weigh strong { font-size: 22px; }
+.weigh .soft { font-size: 15px; }
+dl { display: grid; grid-template-columns: repeat(2, auto minmax(0, 1fr)); gap: 4px 12px; margin: 0; }
+dt { color: var(--soft); }
+dd { margin: 0; }
+.days { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr)); gap: 16px 28px; margin-top: 8px; }
+ol { margin: 6px 0 0; padding-left: 24px; display: grid; gap: 8px; }
+.caution { border-left: 4px solid var(--brass); background: var(--brass-wash); padding: 4px 12px; border-radius: 4px; margin-top: 4px; }
+@media (max-width: 900px) { .sides { grid-template-columns: minmax(0, 1fr); } .soap { padding: 16px 16px 32px; } dl { grid-template-columns: auto minmax(0, 1fr); } }
+</style>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { api, take, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+
+type Task = Schemas['MakingTask']
+
+/** What jars and rounds want done today: stir, strain, test, use up, throw away, start. */
+defineProps<{ tasks: Task[] }>()
+const emit = defineEmits<{ changed: [] }>()
+
+const store = useGarden()
+const times = useTimes()
+const { busy, attempt, done } = useSaving()
+const path = (task: Task) => ({ params: { path: { garden: store.id, preparation: task.preparation_id! } } })
+
+const stirred = (task: Task) => attempt(async () => {
+  const saved = await take(api.PATCH('/api/gardens/{garden}/preparations/{preparation}', { ...path(task), body: { version: task.version!, stirred: true } }))
+  done(saved.change)
+  emit('changed')
+})
+const throwAway = (task: Task) => attempt(async () => {
+  done(await take(api.DELETE('/api/gardens/{garden}/preparations/{preparation}', path(task))))
+  emit('changed')
+})
+const to = (task: Task) => (task.preparation_id ? { name: 'making', params: { preparation: task.preparation_id } } : { name: 'making', params: { preparation: '' }, query: { kind: task.making_kind ?? undefined, want: task.want ?? undefined } })
+const WORDS: Record<Task['kind'], string> = { stir: 'Stirred', strain: 'Strain it', test: 'Test it', throw: 'Thrown away', use: 'Open it', start: 'Start it' }
+</script>
+
+<template>
+  <section aria-labelledby="tasks">
+    <h2 id="tasks">Made ahead</h2>
+    <ul>
+      <li v-for="(task, n) in tasks" :key="n" :class="task.kind">
+        <div>
+          <p><router-link :to="to(task)">{{ task.what }}</router-link></p>
+          <p class="soft small">{{ task.because }}<template v-if="task.at && task.kind === 'start'"> By {{ times.instant(task.at) }}.</template></p>
+        </div>
+        <n-button v-if="task.kind === 'stir'" size="small" :disabled="busy" :aria-label="`${WORDS.stir}: ${task.what}`" @click="stirred(task)">{{ WORDS.stir }}</n-button>
+        <n-button v-else-if="task.kind === 'throw'" size="small" :disabled="busy" :aria-label="`${WORDS.throw}: ${task.what}`" @click="throwAway(task)">{{ WORDS.throw }}</n-button>
+        <router-link v-else class="go" :to="to(task)" :aria-label="`${WORDS[task.kind]}: ${task.what}`">{{ WORDS[task.kind] }}</router-link>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+section { display: grid; gap: 10px; }
+ul { list-style: none; margin: 0; padding: 0; }
+li { display: flex; gap: 6px 16px; align-items: center; justify-content: space-between; padding: 10px 0; border-top: 1px solid var(--line); }
+li > div { min-width: 0; }
+.go { white-space: nowrap; min-height: 34px; display: inline-flex; align-items: center; }
+</style>
