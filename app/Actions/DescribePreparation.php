@@ -95,6 +95,8 @@ final readonly class DescribePreparation
                 continue;
             }
             $said[] = match (true) {
+                // Perhaps none of it, as free alkali in soap.
+                $content->grams->likely <= 0.0 => 'perhaps '.$substance->name.', up to '.KitchenFraction::figures(100.0 * $content->grams->high).' %',
                 $substance->isPlant => self::span($content->grams->times(1000.0)).' g of '.$substance->name.' per litre',
                 $substance->shownByVolume && $content->millilitres !== null => $substance->name.' '.self::span($content->millilitres->times(100.0)).' % by volume',
                 default => $substance->name.' '.self::span($content->grams->times(100.0)).' %',

@@ -12,7 +12,9 @@ use App\Models\Garden;
 use App\Models\RoundStatus;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Pantry\Draw;
 use Nebbia\Core\Pantry\Shopping;
 use Nebbia\Core\Pantry\Want;
 use SplTempFileObject;
@@ -21,7 +23,9 @@ use SplTempFileObject;
 final readonly class ListShopping
 {
     public function __construct(
+        private Knowledge $knowledge,
         private Mixer $mixer,
+        private PlanMakings $makings,
         private Household $household,
         private DescribeCupboard $describe,
     ) {}
@@ -43,10 +47,15 @@ final readonly class ListShopping
                 // A recipe that cannot be worked out any more needs nothing that could be said.
                 continue;
             }
-            $draws = $cupboard->draws($mix, $course->products ?? []);
+            // What is made ahead is not bought: its raw materials are, below.
+            $draws = array_values(array_filter($cupboard->draws($mix, $course->products ?? []), fn (Draw $draw): bool => $draw->product !== null || $this->knowledge->kinds()->making($draw->ingredient) === []));
             $plans[] = [$draws, $open];
             $planCosts[] = new PlanCost($course->recipe->name, $open, $this->describe->cost($draws, 1, $garden), $this->describe->cost($draws, $open, $garden));
             $rounds += $open;
+        }
+        foreach ($this->makings->batches($garden) as $batch) {
+            $raw = $batch->raw + ($batch->liquidMl > 0.0 ? [$batch->kind->liquid => $batch->liquidMl] : []);
+            $plans[] = [array_map(fn (string $id, float $amount): Draw => $cupboard->take($this->knowledge->ingredient($id), $amount), array_keys($raw), $raw), 1];
         }
         $wants = Shopping::list($plans, $cupboard);
         $costs = array_filter(array_map(static fn (Want $want): ?float => $want->cost, $wants), static fn (?float $cost): bool => $cost !== null);

@@ -72,7 +72,7 @@ final readonly class ListTasks
 
         return new TaskResource(
             'start', $this->catalogue->say(Message::of('making.task.start', ['name' => $this->catalogue->say($batch->kind->name())])),
-            ($batch->isLate ? 'It should have been started: ' : '')."$for on ".$batch->readyAt->format('j F').' takes it'.($batch->kind->hours->likely > 0.0 ? ', and it stands '.$this->length($batch->kind->hours->likely) : '').'.',
+            ($batch->isLate ? 'It should have been started. ' : '')."For $for on ".$batch->readyAt->format('j F').($batch->kind->hours->likely > 0.0 ? '; it stands '.$this->length($batch->kind->hours->likely) : '').'.',
             DescribePreparation::time($batch->startAt), null, null, $batch->kind->id, number_format($batch->wantedMl, 0, '.', '').' mL',
         );
     }

@@ -24,14 +24,16 @@ final readonly class LogRound
         private Household $household,
         private DescribeCupboard $describe,
         private Past $past,
+        private TakeFromShelf $fromShelf,
     ) {}
 
     /** The round's course with recipe, sprayer and plantings must be loaded. */
     public function __invoke(Garden $garden, Round $round, CarbonImmutable $appliedAt, float $volumeMl, ?string $by, ?string $note): Application
     {
         $course = $round->course;
-        $mix = $this->bench->forAll($garden, $course->recipe->body, $course->plantings, $volumeMl, $course->sprayer, $appliedAt);
-        $worked = $this->bench->situation($garden, $course->recipe->body, null, null, "$volumeMl mL")->mix;
+        [$body] = ($this->fromShelf)($garden, $course->recipe->body, $appliedAt);
+        $mix = $this->bench->forAll($garden, $body, $course->plantings, $volumeMl, $course->sprayer, $appliedAt);
+        $worked = $this->bench->situation($garden, $body, null, null, "$volumeMl mL")->mix;
         $draws = $this->household->cupboard($garden)->draws($worked, $course->products ?? []);
         $application = $garden->applications()->create([
             'round_id' => $round->id,
@@ -45,7 +47,7 @@ final readonly class LogRound
             'snapshot' => [
                 'recipe_name' => $course->recipe->name,
                 'recipe_version' => $course->recipe->version,
-                'recipe' => $course->recipe->body,
+                'recipe' => $body,
                 'sprayer_name' => $course->sprayer?->name,
                 'target' => $course->target,
                 'target_name' => $course->target === null ? null : $this->knowledge->target($course->target)->name,

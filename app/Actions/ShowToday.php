@@ -36,6 +36,7 @@ final readonly class ShowToday
         private Knowledge $knowledge,
         private DescribeTrouble $troubles,
         private ListTasks $tasks,
+        private TakeFromShelf $fromShelf,
     ) {}
 
     public function __invoke(Garden $garden): TodayResource
@@ -81,8 +82,10 @@ final readonly class ShowToday
     private function due(Garden $garden, Round $round, CarbonImmutable $today): DueRound
     {
         $course = $round->course;
-        $bench = $this->bench->forAll($garden, $course->recipe->body, $course->plantings, $course->volume_ml, $course->sprayer);
         $dueOn = CarbonImmutable::parse($round->due_on->toDateString(), $garden->time_zone);
+        // What is due is mixed today, from what stands there; for later nothing can be said yet.
+        [$body, $jars] = $dueOn <= $today ? ($this->fromShelf)($garden, $course->recipe->body, CarbonImmutable::now()) : [$course->recipe->body, []];
+        $bench = $this->bench->forAll($garden, $body, $course->plantings, $course->volume_ml, $course->sprayer);
 
         return new DueRound(
             RoundResource::of($round),
@@ -97,6 +100,7 @@ final readonly class ShowToday
             $course->times,
             (int) $today->diffInDays($dueOn, false),
             array_map(static fn (LayerResource $layer): string => $layer->amount.' '.mb_strtolower($layer->name).($layer->group === 'water' || $layer->measure === null ? '' : ": $layer->measure"), $bench->layers),
+            $jars,
             $bench->severity,
             $bench->headline,
         );

@@ -32,6 +32,11 @@ final readonly class DemoPreparation
             $jar->strained_at = $at('strained');
             $jar->stays = [['place' => $row->string('place'), 'since' => $at('strained')->toIso8601ZuluString()]];
         }
+        if ($row->has('steps')) {
+            // What has been done so far, and the clock of what runs since.
+            $jar->done = array_fill(0, (int) $row->float('steps'), $at('begun')->toIso8601ZuluString());
+            $jar->timers = [(int) $row->float('steps') => $at('begun')->toIso8601ZuluString()];
+        }
         $jar->started_at = $at('begun');
         $jar->stirred_at = $row->has('stirred') ? $at('stirred') : null;
         $jar->left_ml = $row->has('left') ? $row->float('left') : $jar->left_ml;

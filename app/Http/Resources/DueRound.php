@@ -10,7 +10,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'DueRound')]
 final readonly class DueRound
 {
-    /** @param  list<string>  $mix what to pour, in mixing order */
+    /**
+     * @param  list<string>  $mix  what to pour, in mixing order
+     * @param  list<string>  $jars
+     */
     public function __construct(
         #[OA\Property] public RoundResource $round,
         #[OA\Property] public string $recipe,
@@ -24,6 +27,7 @@ final readonly class DueRound
         #[OA\Property] public int $rounds,
         #[OA\Property(description: 'Days from today; below zero is overdue.')] public int $in_days,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $mix,
+        #[OA\Property(description: 'Jars of the shelf that it takes from.', items: new OA\Items(type: 'string'))] public array $jars,
         #[OA\Property(enum: ['fine', 'notice', 'caution', 'stop'])] public string $severity,
         #[OA\Property] public string $headline,
     ) {}

@@ -7,6 +7,8 @@ namespace Nebbia\Core\Pantry;
 use Brick\Math\BigRational;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\RecipeLine;
+use Nebbia\Core\Ingredient\Ingredient;
+use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\Unit;
 use Nebbia\Core\Measure\UnitKind;
@@ -39,6 +41,18 @@ final readonly class Cupboard
         }
 
         return $draws;
+    }
+
+    /**
+     * So much of an ingredient, as a making takes it: at its usual strength.
+     *
+     * @param  float  $amount  mL of a liquid, g of a solid
+     */
+    public function take(Ingredient $ingredient, float $amount): Draw
+    {
+        $unit = Unit::plain($ingredient->isLiquid ? UnitKind::Volume : UnitKind::Mass);
+
+        return $this->draw(null, RecipeLine::of($ingredient, Amount::of(BigRational::one(), $unit), Strength::usual($ingredient)), $amount, null);
     }
 
     /** The one of that ingredient with the strength that is asked for, or else one of another strength; the fuller first. */

@@ -1637,6 +1637,8 @@ export interface components {
             /** @description Days from today; below zero is overdue. */
             in_days: number;
             mix: string[];
+            /** @description Jars of the shelf that it takes from. */
+            jars: string[];
             /** @enum {string} */
             severity: "fine" | "notice" | "caution" | "stop";
             headline: string;

@@ -129,9 +129,10 @@ const begin = () => saving.attempt(async () => {
 .stale { opacity: .55; }
 .with { display: flex; flex-wrap: wrap; gap: 10px; }
 .with input { flex: 1 1 160px; width: auto; }
-.line { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 4px 16px; border-top: 1px solid var(--line); padding-top: 12px; align-items: end; }
+.line { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 4px 16px; border-top: 1px solid var(--line); padding-top: 12px; align-items: start; }
 .line .label::first-letter { text-transform: uppercase; }
-.side { display: grid; justify-items: start; gap: 2px; padding-bottom: 8px; }
+.side { display: grid; justify-items: start; gap: 2px; padding-top: 26px; }
+.side :deep(.n-button) { padding-left: 0; }
 .side strong { font-size: 19px; }
 .off { border-left: 3px solid var(--brass); padding-left: 8px; }
 .wide { grid-column: 1 / -1; }

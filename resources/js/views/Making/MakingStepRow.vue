@@ -24,7 +24,7 @@ const shown = computed(() => {
       <input type="checkbox" :checked="step.done_at !== null" :disabled="busy" @change="$emit('done', ($event.target as HTMLInputElement).checked)">
       <span class="what">{{ step.what }}</span>
     </label>
-    <div v-if="step.done_at === null" class="more">
+    <div v-if="step.done_at === null && (step.how || step.cautions.length || step.minutes)" class="more">
       <p v-if="step.how">{{ step.how }}</p>
       <p v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</p>
       <div v-if="step.minutes" class="timer" :class="{ over: left !== null && left <= 0 }" role="timer">
@@ -38,7 +38,7 @@ const shown = computed(() => {
         </template>
       </div>
     </div>
-    <p v-else class="soft small at">done {{ times.instant(step.done_at) }}</p>
+    <p v-else-if="step.done_at !== null" class="soft small at">done {{ times.instant(step.done_at) }}</p>
   </li>
 </template>
 

@@ -82,7 +82,7 @@ function use(): void {
         <jar-picture :state="jar.state" :fill="jar.fill" :progress="jar.progress" />
         <div class="words">
           <p class="big"><state-mark :state="jar.state" :said="jar.said" /><template v-if="jar.time_left">, {{ jar.time_left }}</template></p>
-          <p v-if="jar.left"><strong>{{ jar.left }}</strong> left<template v-if="jar.use_by">, good until {{ times.instant(jar.use_by) }}</template></p>
+          <p v-if="jar.left"><strong>{{ jar.left }}</strong> left<template v-if="jar.use_by && jar.state !== 'untested'">, good until {{ times.instant(jar.use_by) }}</template></p>
           <p v-else-if="jar.strain_at">Stands until {{ times.instant(jar.strain_at) }}<template v-if="story.expected">; about {{ story.expected }} should come of it</template>.</p>
           <p v-if="jar.makeup.length">{{ jar.makeup.join('; ') }}</p>
           <ul v-if="jar.spoils.length" class="soft small spoils"><li v-for="sign in jar.spoils" :key="sign">{{ sign }}</li></ul>

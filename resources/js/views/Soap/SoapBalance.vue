@@ -13,7 +13,7 @@ const LEFT = 20
 const clamp = (n: number) => Math.max(LOW, Math.min(HIGH, n))
 const x = (percent: number) => LEFT + ((clamp(percent) - LOW) / (HIGH - LOW)) * WIDTH
 /** Degrees; the side with more left over hangs lower. */
-const tilt = computed(() => Math.max(-13, Math.min(13, -props.soap.superfat.likely * 1.4)))
+const tilt = computed(() => Math.max(-13, Math.min(13, props.soap.superfat.likely * 1.4)))
 const n = (value: number) => value.toLocaleString('en', { maximumFractionDigits: 1 })
 const said = computed(() => {
   const { low, likely, high } = props.soap.superfat
@@ -28,7 +28,7 @@ const zones = [
 
 <template>
   <figure class="balance" :class="soap.verdict">
-    <svg viewBox="0 0 600 250" role="img" :aria-label="`${verdicts[soap.verdict]}: ${said}`">
+    <svg viewBox="0 0 600 228" role="img" :aria-label="`${verdicts[soap.verdict]}: ${said}`">
       <defs><pattern id="soap-bad" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="9" height="9" class="wash" /><line x1="0" y1="0" x2="0" y2="9" class="hatch" /></pattern></defs>
       <path d="M300 42 l-14 96 h28 z" class="post" />
       <g :transform="`rotate(${tilt} 300 42)`">

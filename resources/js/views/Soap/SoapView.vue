@@ -101,7 +101,6 @@ const begin = () => saving.attempt(async () => {
       <loading-note v-if="!soap && !isBad" what="Weighing" />
       <section v-if="soap" class="right" aria-label="What comes of it" aria-live="polite" :class="{ stale: isBad }">
         <soap-balance :soap="soap" />
-        <p class="headline" :class="soap.severity">{{ soap.headline }}</p>
         <div class="weigh">
           <p v-for="one in soap.alkalis" :key="one"><strong>{{ one }}</strong></p>
           <p>in <strong>{{ soap.water }}</strong> of cold water, into <strong>{{ soap.oil }}</strong> of oil</p>
@@ -144,11 +143,9 @@ const begin = () => saving.attempt(async () => {
 .soap { padding: 22px 26px 48px; display: grid; gap: 20px; grid-template-columns: minmax(0, 1fr); }
 .sides { display: grid; gap: 24px 32px; grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr); align-items: start; }
 .left, .right { display: grid; gap: 12px; grid-template-columns: minmax(0, 1fr); }
+.left .two { grid-template-columns: repeat(auto-fit, minmax(min(190px, 100%), 1fr)); }
 .oil { display: grid; grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr) 40px; gap: 8px; align-items: center; }
 .stale { opacity: .55; }
-.headline { font: 600 19px/1.35 var(--title); border-left: 6px solid var(--leaf); padding-left: 12px; }
-.headline.stop { border-color: var(--madder); color: var(--madder); }
-.headline.caution, .headline.notice { border-color: var(--brass); }
 .weigh { background: var(--leaf-wash); border-radius: 10px; padding: 12px 16px; font-size: 18px; }
 .weigh strong { font-size: 22px; }
 .weigh .soft { font-size: 15px; }

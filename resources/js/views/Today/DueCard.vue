@@ -20,6 +20,7 @@ const toBench = computed(() => ({
       <h3>Mix {{ due.volume }} of {{ due.recipe }}<template v-if="due.target">, against {{ due.target }}</template></h3>
       <p>{{ due.plantings || 'No planting: paths and surfaces' }}</p>
       <p class="recipe"><strong>{{ due.mix.join(', then ') }}</strong><span v-if="due.sprayer" class="soft"> · {{ due.sprayer }}</span></p>
+      <p v-if="due.jars.length">From the jar: {{ due.jars.join(', ') }}</p>
       <p class="judged"><severity-mark :severity="due.severity" /> <span>{{ due.headline }}</span></p>
       <p class="soft small">Round {{ due.round.number }} of {{ due.rounds }}<template v-if="late"> · <strong class="overdue">due {{ late }}</strong></template><template v-if="due.round.reason"> · {{ due.round.reason }}</template></p>
     </div>
