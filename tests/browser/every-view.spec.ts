@@ -41,7 +41,7 @@ const views: { name: string; open: (page: Page) => Promise<void>; except?: strin
   } },
   { name: 'Bench', open: async (page) => {
     await page.goto('/bench')
-    await openRecipe(page, 'garlic', 'Garlic and pepper')
+    await openRecipe(page, 'crush', 'Garlic and pepper')
     await page.getByRole('button', { name: 'Pump bottle, 2 L' }).click()
     await expect(page.locator('.vessel')).toBeVisible()
     await expect(page.locator('.n-drawer')).toHaveCount(0)
@@ -55,6 +55,13 @@ const views: { name: string; open: (page: Page) => Promise<void>; except?: strin
   { name: 'Leaves', open: async (page) => { await page.goto('/garden'); await page.getByRole('link', { name: 'Leaves of Lemons by the door' }).click(); await page.getByRole('button', { name: 'I have looked' }).click(); await expect(page.getByText('nothing to see', { exact: false }).first()).toBeVisible() } },
   { name: 'Look dialog', open: async (page) => { await page.goto('/garden'); await page.getByRole('link', { name: 'Leaves of Lemons by the door' }).click(); await page.getByRole('button', { name: 'Write down a look' }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
   { name: 'Why we say so', open: async (page) => { await page.goto('/why'); await expect(page.getByRole('heading', { name: 'What leaves bear and what works' })).toBeVisible() }, except: '.why ul > :nth-child(n + 3)' },
+  { name: 'Made ahead', open: async (page) => { await page.goto('/pantry?show=made'); await expect(page.getByRole('link', { name: 'Nettle bucket behind the wall' })).toBeVisible() } },
+  { name: 'What can be made', open: async (page) => { await page.goto('/making'); await expect(page.getByRole('link', { name: /Ash water/ })).toBeVisible() }, except: '.kinds > :nth-child(n + 3)' },
+  { name: 'A new making', open: async (page) => { await page.goto('/making?kind=garlic-extract'); await expect(page.getByRole('button', { name: 'Start it now' })).toBeVisible() } },
+  { name: 'A making under way', open: async (page) => { await page.goto('/pantry?show=made'); await page.getByRole('link', { name: 'Nettle bucket behind the wall' }).click(); await expect(page.getByRole('button', { name: 'Put it on the shelf' })).toBeVisible() } },
+  { name: 'A soap to be tested', open: async (page) => { await page.goto('/pantry?show=made'); await page.getByRole('link', { name: 'Sunflower soap', exact: true }).click(); await expect(page.getByLabel('Was it clear?')).toBeVisible() } },
+  { name: 'Soap bench', open: async (page) => { await page.goto('/soap'); await expect(page.getByRole('button', { name: 'Begin it' })).toBeEnabled() } },
+  { name: 'Other uses', open: async (page) => { await page.goto('/other-uses'); await expect(page.getByRole('heading', { name: /Strong peroxide/ })).toBeVisible() } },
   { name: 'Sprayers', open: async (page) => { await page.goto('/pantry?show=sprayers'); await expect(page.getByText('Held last').first()).toBeVisible() } },
   { name: 'Measures', open: async (page) => { await page.goto('/pantry?show=measures'); await expect(page.getByText('A squeeze of dish detergent is')).toBeVisible() } },
   { name: 'Measure dialog', open: async (page) => { await page.goto('/pantry?show=measures'); await page.getByRole('button', { name: 'Measure one' }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
@@ -79,7 +86,7 @@ const views: { name: string; open: (page: Page) => Promise<void>; except?: strin
   } },
   { name: 'Mixing', open: async (page) => {
     await page.goto('/bench')
-    await openRecipe(page, 'garlic', 'Garlic and pepper')
+    await openRecipe(page, 'crush', 'Garlic and pepper')
     await page.getByRole('button', { name: 'Mix it' }).first().click()
     await expect(page.getByText('Step 1 of')).toBeVisible()
   } },

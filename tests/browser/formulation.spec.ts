@@ -75,7 +75,7 @@ test('how much is needed, and from which sprayer, becomes the volume on the benc
 
 test('mixing goes step by step through a reload, by keys, with a timer that runs on', async ({ page }) => {
   await page.goto('/bench')
-  await openRecipe(page, 'garlic', 'Garlic and pepper')
+  await openRecipe(page, 'crush', 'Garlic and pepper')
   await page.getByRole('button', { name: 'Hand bottle, 750 mL' }).click()
   await mix(page)
   await expect(page.getByText('First, protect yourself.')).toBeVisible()
@@ -99,7 +99,7 @@ test('mixing goes step by step through a reload, by keys, with a timer that runs
 
 test('a tablespoon for a teaspoon is brought back to strength, at the step where it happened', async ({ page }) => {
   await page.goto('/bench')
-  await openRecipe(page, 'garlic', 'Garlic and pepper')
+  await openRecipe(page, 'crush', 'Garlic and pepper')
   await page.getByRole('button', { name: 'Knapsack, 8 L' }).click()
   await page.getByLabel('Make').fill('1 L')
   await mix(page)

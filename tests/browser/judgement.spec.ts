@@ -178,7 +178,7 @@ test.describe('on a phone', () => {
 
   test('the judgement is on top, and nothing spills over with everything opened', async ({ page }) => {
     await page.goto('/bench')
-    await openRecipe(page, 'garlic', 'Garlic and pepper')
+    await openRecipe(page, 'crush', 'Garlic and pepper')
     await page.getByLabel('For', { exact: true }).selectOption({ label: 'Winter cabbages' })
     await page.getByText('Here and now').tap()
     await page.getByLabel('Full sun within two hours').check()

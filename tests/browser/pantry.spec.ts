@@ -16,7 +16,7 @@ test('a sprayer is calibrated once, and the strainer step speaks of its finest p
   await expect(card).toContainText('0.25 mm')
   await expect(card).toContainText('300 mL')
   await page.goto('/bench')
-  await openRecipe(page, 'garlic', 'Garlic and pepper')
+  await openRecipe(page, 'crush', 'Garlic and pepper')
   await page.getByRole('button', { name: 'Pump bottle, 2 L' }).click()
   await mix(page)
   await forwardTo(page, 'finer than the 0.25 mm', () => page.keyboard.press('ArrowRight'))
@@ -81,7 +81,7 @@ test.describe('on a phone', () => {
 
   test('mixing needs no scrolling at any step, and its buttons are for wet hands', async ({ page }) => {
     await page.goto('/bench')
-    await openRecipe(page, 'garlic', 'Garlic and pepper')
+    await openRecipe(page, 'crush', 'Garlic and pepper')
     await mix(page)
     for (let n = 0; n < 16; n++) {
       expect(await page.evaluate(() => document.documentElement.scrollHeight - innerHeight), `step ${n + 1}`).toBeLessThanOrEqual(0)

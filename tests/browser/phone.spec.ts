@@ -39,7 +39,7 @@ test('what is touched is large enough to touch', async ({ page }) => {
 })
 
 test('nothing is set smaller than 14 px', async ({ page }) => {
-  for (const path of ['/', '/garden', '/scout', '/bench', '/rounds', '/pantry', '/pantry?show=shopping', '/compare', '/notebook', '/settings']) {
+  for (const path of ['/', '/garden', '/scout', '/bench', '/rounds', '/pantry', '/pantry?show=shopping', '/pantry?show=made', '/making', '/making?kind=ash-water', '/soap', '/other-uses', '/compare', '/notebook', '/settings']) {
     await page.goto(path)
     await page.waitForLoadState('networkidle')
     const tiny = await page.evaluate(() => [...document.querySelectorAll('body *')]

@@ -7,6 +7,7 @@ namespace Nebbia\Core\Ground;
 use Nebbia\Core\Hour\SprayWindow;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Making\Length;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Plant\SensitivityGroup;
 use Nebbia\Core\Tolerance\Threshold;
@@ -21,7 +22,7 @@ final readonly class Grounds
     {
         return [
             ...$this->leaves(), ...$this->conditions(), ...$this->hours(), ...$this->pairs(), ...$this->bottle(), ...$this->people(), ...$this->soil(), ...$this->claims(),
-            ...$this->measures(),
+            ...$this->makings(), ...$this->measures(),
         ];
     }
 
@@ -205,6 +206,34 @@ final readonly class Grounds
                 'because' => Message::of("ground.claim-why.$id"), 'instead' => Message::of("claim.$id.instead"),
             ]), $row->string('basis'), $row->string('sure'));
         }, $this->knowledge->rows('claims')));
+    }
+
+    /** @return list<Ground> */
+    private function makings(): array
+    {
+        $grounds = [];
+        foreach ($this->knowledge->kinds()->all as $kind) {
+            if ($kind->isSoap()) {
+                continue;
+            }
+            $place = $kind->usualPlace();
+            $life = $kind->life($place);
+            $percent = $kind->method->recovered->times(100.0);
+            $grounds[] = Ground::of("making.$kind->id", Topic::Makings, $kind->name(), Message::of('ground.making.text', [
+                'note' => Message::of("making.note.$kind->id"), 'stands' => $kind->hours->likely > 0.0 ? 'yes' : 'no',
+                'from' => Length::of($kind->hours->low), 'to' => Length::of($kind->hours->high),
+                'strained' => $kind->method->isStrained() ? 'yes' : 'no', 'least' => $percent->low, 'most' => $percent->high,
+                'place' => $place->value, 'keeps' => Length::of($life->likely ?? 0.0), 'short' => Length::of($life->low ?? 0.0), 'long' => Length::of($life->high ?? 0.0),
+            ]), $kind->basis, $kind->sure);
+        }
+        $figures = $this->knowledge->section('soap', 'figures');
+
+        return [
+            ...$grounds,
+            $this->plain('soap', Topic::Makings, 'established guidance', 'medium', ['low' => $figures->row('plan')->float('low'), 'high' => $figures->row('plan')->float('high'), 'ph' => $figures->row('ph')->float('likely')]),
+            $this->plain('preparation', Topic::Makings, 'definition', 'high'),
+            $this->plain('preparation.caustic', Topic::Makings, 'physical constant', 'high'),
+        ];
     }
 
     /** @return list<Ground> */

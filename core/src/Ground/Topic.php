@@ -15,5 +15,6 @@ enum Topic: string
     case People = 'people';
     case Soil = 'soil';
     case Claims = 'claims';
+    case Makings = 'makings';
     case Measures = 'measures';
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Making;
 
+use Nebbia\Core\Formulation\UseOfSpray;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
@@ -12,6 +13,9 @@ use Nebbia\Core\Judgement\Situation;
 /** Whether the preparations that a mix is taken from are ready, still good, tested where they must be, and enough. */
 final class PreparationRule implements Rule
 {
+    /** pH above which nothing is sprayed on leaves. */
+    private const NO_LEAF = 11.0;
+
     public function judge(Situation $situation): iterable
     {
         $needed = [];
@@ -20,6 +24,7 @@ final class PreparationRule implements Rule
         }
         foreach ($needed as [$jar, $ml]) {
             yield from $this->state($jar);
+            yield from $this->caustic($situation, $jar, $ml);
             if ($jar->leftMl !== null && $jar->leftMl > 0.0 && $ml > $jar->leftMl * (1 + 1e-9) && $jar->state !== State::Empty) {
                 yield $this->finding($jar, Severity::Caution, 'not-enough', ['needed' => $ml, 'left' => $jar->leftMl], 'definition');
             }
@@ -47,9 +52,30 @@ final class PreparationRule implements Rule
         return $finding === null ? [] : [$finding];
     }
 
+    /**
+     * Thinned to a share s, the pH falls by no more than -log10 s, and less where carbonate holds it up: what a measured ash water is at least.
+     *
+     * @return iterable<Finding>
+     */
+    private function caustic(Situation $situation, OnShelf $jar, float $ml): iterable
+    {
+        $all = $situation->mix->finalVolume->likely;
+        if (! $jar->kind->measurePh || $jar->ph === null || $ml <= 0.0 || $all <= 0.0 || $situation->mix->recipe->use !== UseOfSpray::Foliar) {
+            return [];
+        }
+        $least = $jar->ph + log10(min(1.0, $ml / $all));
+
+        return $least <= self::NO_LEAF ? [] : [$this->finding($jar, Severity::Stop, 'caustic', ['ph' => $jar->ph, 'least' => $least], 'physical constant')->from('preparation.caustic')];
+    }
+
     /** @param  array<string, string|int|float>  $params */
     private function finding(OnShelf $jar, Severity $severity, string $key, array $params, string $basis): Finding
     {
-        return Finding::of('preparation', $severity, "preparation.$key", ['name' => $jar->name] + $params, $basis, $basis === 'practice' ? 'low' : 'high')->from('preparation');
+        return Finding::of('preparation', $severity, "preparation.$key", ['name' => $jar->name] + $params, $basis, $basis === 'practice' ? 'low' : 'high')
+            ->from(match (true) {
+                $basis === 'definition' => 'preparation',
+                $jar->kind->isSoap() => 'soap',
+                default => "making.{$jar->kind->id}",
+            });
     }
 }

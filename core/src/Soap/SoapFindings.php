@@ -33,6 +33,7 @@ final readonly class SoapFindings
     public function of(Soap $soap, ?Water $water = null): array
     {
         $findings = [...$this->alkali($soap), ...$this->heat($soap), ...$this->pot($soap), ...$this->oils($soap), ...$this->purity($soap), ...$this->water($water)];
+        $findings = array_map(static fn (Finding $one): Finding => $one->from('soap'), $findings);
         usort($findings, static fn (Finding $a, Finding $b): int => $b->severity->rank() <=> $a->severity->rank());
 
         return $findings;

@@ -17,7 +17,7 @@ const tilt = computed(() => Math.max(-13, Math.min(13, props.soap.superfat.likel
 const n = (value: number) => value.toLocaleString('en', { maximumFractionDigits: 1 })
 const said = computed(() => {
   const { low, likely, high } = props.soap.superfat
-  return likely < 0 ? `${n(-likely)} % too much alkali (between ${n(-high)} and ${n(-low)} %)` : `superfat ${n(likely)} % (${n(low)} to ${n(high)} %)`
+  return likely < 0 ? `${n(-likely)} % too much alkali (between ${n(-high)} and ${n(-low)} %)` : `${n(likely)} % of the oil left over (${n(low)} to ${n(high)} %)`
 })
 const verdicts = { refused: 'Do not make this', possible: 'Perhaps free alkali: not for use before the test', sound: 'Oil is left over in any case; test it all the same' }
 const zones = [
@@ -50,9 +50,8 @@ const zones = [
       <line :x1="x(0)" y1="168" :x2="x(0)" y2="206" class="zero" />
       <line :x1="x(soap.superfat.low)" y1="189" :x2="x(soap.superfat.high)" y2="189" class="span" />
       <path :d="`M${x(soap.superfat.likely)} 176 l-9 -15 h18 z`" class="pointer" />
-      <text :x="Math.max(150, Math.min(450, x(soap.superfat.likely)))" y="152" text-anchor="middle" class="value">{{ said }}</text>
     </svg>
-    <figcaption>{{ verdicts[soap.verdict] }}</figcaption>
+    <figcaption>{{ verdicts[soap.verdict] }}<span>{{ said }}</span></figcaption>
   </figure>
 </template>
 
@@ -79,7 +78,8 @@ svg { width: 100%; height: auto; }
 .zero { stroke: var(--ink); stroke-width: 3; }
 .span { stroke: var(--ink); stroke-width: 8; stroke-linecap: round; opacity: .8; }
 .pointer { fill: var(--ink); }
-.value { font: 600 20px var(--title); fill: var(--ink); }
-figcaption { font: 600 20px/1.3 var(--title); text-align: center; }
+figcaption { font: 600 20px/1.3 var(--title); text-align: center; display: grid; }
+figcaption span { font-size: 17px; color: var(--ink); }
+@media (max-width: 760px) { .zone, .pan-word { font-size: 21px; } }
 .refused figcaption { color: var(--madder); }
 </style>

@@ -55,7 +55,7 @@ const begin = () => saving.attempt(async () => {
         <div><n-button v-if="unused" dashed size="small" @click="draft.oils.push({ oil: unused!.id, amount: '100 g' })">Add an oil</n-button></div>
         <h2>Alkali</h2>
         <div class="two">
-          <div class="field">
+          <div class="field wide">
             <label for="s-alkali">Which</label>
             <select id="s-alkali" v-model="draft.alkali" class="native">
               <option value="KOH">caustic potash (KOH): liquid soap</option><option value="NaOH">lye (NaOH): hard soap</option><option value="blend">both</option>
@@ -101,7 +101,12 @@ const begin = () => saving.attempt(async () => {
       <loading-note v-if="!soap && !isBad" what="Weighing" />
       <section v-if="soap" class="right" aria-label="What comes of it" aria-live="polite" :class="{ stale: isBad }">
         <soap-balance :soap="soap" />
-        <div class="weigh">
+        <div v-if="soap.verdict === 'refused'" class="weigh less">
+          <p>Take <strong>{{ soap.product }}</strong>: that leaves {{ draft.superfat || 4 }} % of the oil over.</p>
+          <p class="soft">From {{ soap.limit_g.toPrecision(3) }} g on there is alkali left over.</p>
+          <div><n-button size="small" @click="draft.mass = ''">Take that</n-button></div>
+        </div>
+        <div v-else class="weigh">
           <p v-for="one in soap.alkalis" :key="one"><strong>{{ one }}</strong></p>
           <p>in <strong>{{ soap.water }}</strong> of cold water, into <strong>{{ soap.oil }}</strong> of oil</p>
           <p v-if="draft.mass.trim()" class="soft">For {{ draft.superfat || 4 }} % it would be {{ soap.product }}; from {{ soap.limit_g.toPrecision(3) }} g on there is alkali left over.</p>
@@ -114,7 +119,7 @@ const begin = () => saving.attempt(async () => {
           <dt>Thinned</dt><dd>{{ soap.storage }} at {{ soap.storage_percent }} %</dd>
           <dt>Spray of 1 %</dt><dd>{{ soap.spray }}</dd>
         </dl>
-        <finding-list :findings="soap.findings" :grounds="false" fold />
+        <finding-list :findings="soap.findings" fold />
         <div class="actions">
           <n-button type="primary" size="large" :disabled="soap.verdict === 'refused' || isBad" :loading="saving.busy.value" @click="begin">Begin it</n-button>
           <span v-if="soap.verdict === 'refused'" class="field-error">Too much alkali: it cannot be begun.</span>
@@ -147,6 +152,8 @@ const begin = () => saving.attempt(async () => {
 .oil { display: grid; grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr) 40px; gap: 8px; align-items: center; }
 .stale { opacity: .55; }
 .weigh { background: var(--leaf-wash); border-radius: 10px; padding: 12px 16px; font-size: 18px; }
+section .less { background: var(--madder-wash); display: grid; gap: 6px; }
+.wide { grid-column: 1 / -1; }
 .weigh strong { font-size: 22px; }
 .weigh .soft { font-size: 15px; }
 dl { display: grid; grid-template-columns: repeat(2, auto minmax(0, 1fr)); gap: 4px 12px; margin: 0; }
