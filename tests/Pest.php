@@ -7,6 +7,7 @@ use App\Models\Planting;
 use App\Models\Recipe;
 use App\Models\Round;
 use App\Models\Sprayer;
+use Illuminate\Support\Facades\Process;
 use Tests\Support\DemoOnce;
 
 pest()->extend(Tests\TestCase::class)->in('Feature');
@@ -41,4 +42,18 @@ function plantingOf(Garden $garden, string $plant): Planting
 function dueRound(Garden $garden): Round
 {
     return $garden->rounds()->where('status', 'planned')->firstOrFail();
+}
+
+/**
+ * Runs a command as another program would: from outside, without database or .env.
+ *
+ * @return array{int|null, string, string} exit code, output, errors
+ */
+function outside(string $input, string ...$command): array
+{
+    $result = Process::path(base_path())
+        ->env(['DB_DATABASE' => '/nonexistent/none.sqlite', 'APP_ENV' => 'local', 'LOG_CHANNEL' => 'null'])
+        ->input($input)->run(['php', 'artisan', ...$command]);
+
+    return [$result->exitCode(), $result->output(), $result->errorOutput()];
 }

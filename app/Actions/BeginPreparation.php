@@ -10,6 +10,7 @@ use App\Models\Sprayer;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\Kind;
 use Nebbia\Core\Making\MakingException;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Soap\SoapVerdict;
@@ -32,18 +33,11 @@ final readonly class BeginPreparation
      */
     public function __invoke(Garden $garden, array $body, ?string $name, ?Sprayer $sprayer): Preparation
     {
-        $id = is_string($body['kind'] ?? null) ? $body['kind'] : '';
-        $kind = $this->knowledge->kinds()->get($id);
         $body['units'] ??= $garden->units->value;
-        if ($kind->isSoap()) {
-            /** @var array<string, mixed> $plan */
-            $plan = is_array($body['soap'] ?? null) ? $body['soap'] : throw MakingException::missing('soap');
-            // What would certainly burn is worked out, but never begun.
-            if ($this->soap->plan($garden, $plan)->verdict === SoapVerdict::Refused) {
-                throw MakingException::freeAlkali();
-            }
-        } else {
-            $this->making->read($garden, $body);
+        try {
+            $kind = $this->checked($garden, $body);
+        } catch (BadInput $e) {
+            throw $e->under('body');
         }
         $row = $garden->preparations()->create([
             'kind' => $kind->id, 'name' => $name ?? $this->catalogue->say($kind->name()), 'body' => $body, 'sprayer_id' => $sprayer?->id, 'started_at' => CarbonImmutable::now(),
@@ -51,5 +45,28 @@ final readonly class BeginPreparation
         $this->household->forget($garden);
 
         return $row;
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     *
+     * @throws BadInput
+     */
+    private function checked(Garden $garden, array $body): Kind
+    {
+        $kind = $this->knowledge->kinds()->get(is_string($body['kind'] ?? null) ? $body['kind'] : '');
+        if (! $kind->isSoap()) {
+            $this->making->read($garden, $body);
+
+            return $kind;
+        }
+        /** @var array<string, mixed> $plan */
+        $plan = is_array($body['soap'] ?? null) ? $body['soap'] : throw MakingException::missing('soap');
+        // What would certainly burn is worked out, but never begun.
+        if ($this->soap->plan($garden, $plan)->verdict === SoapVerdict::Refused) {
+            throw MakingException::freeAlkali();
+        }
+
+        return $kind;
     }
 }

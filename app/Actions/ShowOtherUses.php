@@ -10,7 +10,7 @@ use App\Http\Resources\OtherUsesResource;
 use App\Http\Resources\SoilSign;
 use App\Models\Garden;
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Ingredient\Strength;
+use Nebbia\Core\Ingredient\StrengthParser;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\OnShelf;
 use Nebbia\Core\Measure\AmountParser;
@@ -27,7 +27,7 @@ use Nebbia\Core\Pantry\Product;
 final readonly class ShowOtherUses
 {
     /** What is usually sold, where the cupboard has none of it. */
-    private const USUAL = ['isopropyl-alcohol', 'bleach', 'hydrogen-peroxide'];
+    private const USUAL = ['isopropyl-alcohol' => '91 %', 'bleach' => '5 %', 'hydrogen-peroxide' => '3 %'];
 
     /** Feeds and the parts of water to one of them: rough practice. */
     private const FEEDS = ['nettle-ferment' => 10.0, 'green-ferment' => 10.0, 'sugar-ferment' => 500.0, 'frass-tea' => 1.0];
@@ -78,9 +78,9 @@ final readonly class ShowOtherUses
                 $rows[] = $this->means($garden, $means, $product->name, true);
             }
         }
-        foreach (array_diff(self::USUAL, $seen) as $id) {
+        foreach (array_diff_key(self::USUAL, array_flip($seen)) as $id => $strength) {
             $ingredient = $this->knowledge->ingredient($id);
-            foreach ($this->disinfecting->from([[$ingredient, Strength::usual($ingredient)]], $ml) as $means) {
+            foreach ($this->disinfecting->from([[$ingredient, StrengthParser::parse($strength, $ingredient)]], $ml) as $means) {
                 $rows[] = $this->means($garden, $means, $ingredient->name, false);
             }
         }
@@ -94,7 +94,7 @@ final readonly class ShowOtherUses
         $words = static fn (float $ml): string => PreciseWords::volume($ml, $garden->units);
 
         return new DisinfectResource(
-            $name, KitchenFraction::figures($means->bottle)." $unit", $isAtHand, KitchenFraction::figures($means->aim)." $unit",
+            $name, DescribePreparation::span($means->bottle)." $unit", $isAtHand, KitchenFraction::figures($means->aim)." $unit",
             $means->bottleMl === null ? null : $words($means->bottleMl), $means->waterMl === null ? null : ($means->waterMl < 0.5 ? 'none' : $words($means->waterMl)), $means->contact,
             $this->catalogue->say(Message::of('use.caution.'.$means->ingredient->group)),
             $means->bottleMl === null ? $this->catalogue->say(Message::of('use.not-strong-enough', ['name' => $name, 'least' => $means->aim])) : null, "$means->basis, $means->sure certainty",

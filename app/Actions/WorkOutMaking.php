@@ -56,7 +56,11 @@ final readonly class WorkOutMaking
     {
         $kind = $this->knowledge->kinds()->get($kindId);
         $body ??= $this->usual($garden, $kind, $want);
-        $preparation = $this->read($garden, $body);
+        try {
+            $preparation = $this->read($garden, $body);
+        } catch (BadInput $e) {
+            throw $e->under('body');
+        }
         $now = CarbonImmutable::now();
 
         return new MakingResource(

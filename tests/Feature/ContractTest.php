@@ -35,7 +35,7 @@ it('would notice an answer that breaks its word', function (): void {
 it('answers every question as its document says', function (string $path, string $schema): void {
     $garden = contractGarden();
     $recipe = $garden->recipes()->firstOrFail();
-    $answer = $this->getJson(str_replace(['{garden}', '{recipe}', '{trouble}'], [$garden->id, $recipe->id, $garden->troubles()->where('target', 'aphid')->firstOrFail()->id], $path))->assertOk()->json();
+    $answer = $this->getJson(str_replace(['{garden}', '{recipe}', '{trouble}', '{preparation}'], [$garden->id, $recipe->id, $garden->troubles()->where('target', 'aphid')->firstOrFail()->id, $garden->preparations()->firstOrFail()->id], $path))->assertOk()->json();
     expect(breach($schema, $answer))->toBe('');
 })->with([
     ['/api/gardens', '[]Garden'],
@@ -53,6 +53,9 @@ it('answers every question as its document says', function (string $path, string
     ['/api/gardens/{garden}/troubles/{trouble}', 'TroublePage'],
     ['/api/gardens/{garden}/pantry', 'Pantry'],
     ['/api/gardens/{garden}/shopping', 'Shopping'],
+    ['/api/gardens/{garden}/preparations', 'MadeAhead'],
+    ['/api/gardens/{garden}/preparations/{preparation}', 'PreparationStory'],
+    ['/api/gardens/{garden}/other-uses', 'OtherUses'],
 ]);
 
 it('answers every change as its document says', function (): void {
@@ -73,6 +76,9 @@ it('answers every change as its document says', function (): void {
         'SavedScouting' => $this->postJson("$base/scoutings", ['present' => ['sticky-film'], 'absent' => [], 'as' => 'trouble', 'planting_id' => $garden->plantings()->latest('id')->firstOrFail()->id]),
         'Looks' => $this->getJson("$base/plantings/{$garden->plantings()->latest('id')->firstOrFail()->id}/looks"),
         'SavedLook' => $this->postJson("$base/plantings/{$garden->plantings()->latest('id')->firstOrFail()->id}/looks", ['kind' => 'patch', 'recipe_id' => $recipe->id, 'fraction' => 0.5]),
+        'Making' => $this->postJson("$base/makings", ['kind' => 'ash-water']),
+        'SoapBench' => $this->postJson("$base/soap", ['soap' => ['oils' => ['olive' => '500 g']]]),
+        'SavedPreparation' => $this->patchJson("$base/preparations/".$garden->preparations()->firstOrFail()->id, ['version' => $garden->preparations()->firstOrFail()->version, 'left' => '100 mL']),
         'LabelReading' => $this->postJson('/api/bottle', ['text' => 'Aqua, Potassium Oleate, 15-30 % soap']),
         'SavedZone' => $this->postJson("$base/zones", ['name' => 'The sill']),
         'ImportedPlantings' => $this->postJson("$base/plantings/import", ['csv' => "plant,number,stage\nkale,4,young\n"]),
@@ -110,7 +116,7 @@ it('lets no garden reach into another', function (string $method, string $path, 
     $ids = [
         '{recipe}' => $garden->recipes()->firstOrFail()->id, '{round}' => $garden->rounds()->where('status', 'planned')->firstOrFail()->id,
         '{course}' => $garden->courses()->firstOrFail()->id, '{planting}' => $garden->plantings()->firstOrFail()->id, '{sprayer}' => $garden->sprayers()->firstOrFail()->id,
-        '{zone}' => $garden->zones()->firstOrFail()->id, '{trouble}' => $garden->troubles()->firstOrFail()->id, '{scouting}' => $garden->scoutings()->firstOrFail()->id, '{count}' => $garden->counts()->firstOrFail()->id, '{look}' => $garden->looks()->firstOrFail()->id,
+        '{zone}' => $garden->zones()->firstOrFail()->id, '{trouble}' => $garden->troubles()->firstOrFail()->id, '{scouting}' => $garden->scoutings()->firstOrFail()->id, '{count}' => $garden->counts()->firstOrFail()->id, '{look}' => $garden->looks()->firstOrFail()->id, '{preparation}' => $garden->preparations()->firstOrFail()->id,
     ];
     $before = [$garden->rounds()->count(), $garden->recipes()->count(), $garden->plantings()->count(), $garden->sprayers()->count(), $garden->applications()->count(), $garden->troubles()->count(), $garden->counts()->count(), $garden->scoutings()->count()];
     $body = array_map(fn (mixed $value): mixed => is_string($value) ? strtr($value, $ids) : $value, $body);
@@ -122,6 +128,7 @@ it('lets no garden reach into another', function (string $method, string $path, 
     ['POST', 'rounds/{round}/log', ['version' => 1]], ['POST', 'rounds/{round}/move', ['version' => 1, 'due_on' => '2026-05-05']], ['POST', 'rounds/{round}/skip', ['version' => 1]],
     ['GET', 'plantings/{planting}/looks', []], ['POST', 'plantings/{planting}/looks', ['kind' => 'patch', 'recipe_id' => '{recipe}']], ['PUT', 'looks/{look}', ['version' => 1, 'score' => 1]], ['DELETE', 'looks/{look}', []],
     ['DELETE', 'plantings/{planting}', []], ['DELETE', 'sprayers/{sprayer}', []],
+    ['GET', 'preparations/{preparation}', []], ['PATCH', 'preparations/{preparation}', ['version' => 1, 'left' => '0']], ['DELETE', 'preparations/{preparation}', []], ['POST', 'makings', ['kind' => 'ash-water', 'sprayer_id' => '{sprayer}']],
     ['PUT', 'plantings/{planting}', ['version' => 1, 'plant' => 'kale', 'number' => 1, 'stage' => 'young']], ['POST', 'plantings/{planting}/retire', ['version' => 1]],
     ['PUT', 'zones/{zone}', ['version' => 1, 'name' => 'Mine']], ['DELETE', 'zones/{zone}', []],
     ['POST', 'scout', ['planting_id' => '{planting}', 'present' => [], 'absent' => []]], ['POST', 'scoutings', ['planting_id' => '{planting}', 'present' => [], 'absent' => [], 'as' => 'trouble']],

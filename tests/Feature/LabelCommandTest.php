@@ -3,17 +3,6 @@
 declare(strict_types=1);
 
 use App\Console\SchemaCheck;
-use Illuminate\Support\Facades\Process;
-
-/** Runs a command as another program would: from outside, without database or .env. */
-function outside(string $input, string ...$command): array
-{
-    $result = Process::path(base_path())
-        ->env(['DB_DATABASE' => '/nonexistent/none.sqlite', 'APP_ENV' => 'local', 'LOG_CHANNEL' => 'null'])
-        ->input($input)->run(['php', 'artisan', ...$command]);
-
-    return [$result->exitCode(), $result->output(), $result->errorOutput()];
-}
 
 it('prints what a label says, as its schema has it', function (): void {
     $text = "Savon liquide : eau, 15-30 % savon, parfum, Sodium Lau-\nreth Sulfate";

@@ -47,6 +47,6 @@ final readonly class Disinfecting
         // Thinned by what is surely in it, so that it is not too weak.
         $bottle = $reaches ? $volumeMl * $aim / (100.0 * $content->low) : null;
 
-        return new Means($ingredient, $strength, $reaches ? $aim : $least, $unit, $bottle, $bottle === null ? null : $volumeMl - $bottle, $row->string('contact'), 100.0 * $content->likely, $row->string('basis'), $row->string('sure'));
+        return new Means($ingredient, $strength, $reaches ? $aim : $least, $unit, $bottle, $bottle === null ? null : $volumeMl - $bottle, $row->string('contact'), $content->times(100.0), $row->string('basis'), $row->string('sure'));
     }
 }

@@ -6,6 +6,7 @@ namespace Nebbia\Core\OtherUse;
 
 use Nebbia\Core\Ingredient\Ingredient;
 use Nebbia\Core\Ingredient\Strength;
+use Nebbia\Core\Measure\Interval;
 
 /** A way to disinfect tools and pots: how much of a bottle and of water, and how long it has to act. */
 final readonly class Means
@@ -21,7 +22,7 @@ final readonly class Means
         public ?float $waterMl,
         public string $contact,
         /** Strength of the bottle in that unit. */
-        public float $bottle,
+        public Interval $bottle,
         public string $basis,
         public string $sure,
     ) {}

@@ -16,7 +16,7 @@ const router = useRouter()
 const times = useTimes()
 const { draft, making, errors, failure, edit, forget } = useMaking(props.kind.id, props.want)
 const saving = useSaving()
-const error = (field: string) => errors.value[field] ?? saving.errors.value[`body.${field}`] ?? saving.errors.value[field]
+const error = (field: string) => errors.value[`body.${field}`] ?? errors.value[field] ?? saving.errors.value[`body.${field}`] ?? saving.errors.value[field]
 const body = computed(() => draft.body ?? making.value?.body ?? null)
 const lines = computed(() => body.value?.ingredients ?? [])
 const worked = (n: number) => (making.value?.raw[n]?.ingredient === lines.value[n]?.ingredient ? making.value?.raw[n] : undefined)
