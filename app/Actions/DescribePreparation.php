@@ -47,7 +47,7 @@ final readonly class DescribePreparation
         return new PreparationResource(
             $row->id, $row->version, $row->name, $row->kind, $this->catalogue->say($kind->name()), $kind->makes, $state->value, $this->said($kind, $state),
             $this->timeLeft($timeline, $state, $now), $this->progress($timeline, $row, $now), self::time($row->started_at) ?? '', self::time($timeline->strainAt),
-            self::time($timeline->readyAt), self::time($timeline->useBy), self::time($timeline->stirAt), $row->place()?->value, array_keys($kind->keeps), $row->left_ml,
+            self::time($timeline->readyAt), self::time($timeline->useBy), self::time($timeline->stirAt), $row->place()->value ?? 'pot', array_keys($kind->keeps), $row->left_ml,
             $row->left_ml === null ? null : PreciseWords::volume($row->left_ml, $garden->units), $through === null || $row->left_ml === null || $through <= 0.0 ? null : min(1.0, $row->left_ml / $through),
             $this->makeup($jar->contents ?? [], $this->plants($garden, $row, $kind)), $row->ph,
             $row->test === null ? null : $this->catalogue->say(SoapTest::of($row->test['clear'], $row->test['ph'])->said()), $kind->into,

@@ -103,13 +103,16 @@ final class GardenShelf implements Shelf
         $timeline = $this->timeline($row);
         $state = $row->deleted_at === null ? $timeline->state : State::Empty;
         $local = fn (?DateTimeImmutable $time): ?CarbonImmutable => $time === null ? null : CarbonImmutable::instance($time)->setTimezone($this->garden->time_zone);
+        $left = $row->left_ml;
         try {
             if ($kind->isSoap()) {
                 $soap = $this->soap($row);
                 $contents = $this->soaps->contents($soap, $soap->storageMl, $state === State::Ready || $state === State::UseSoon);
                 $state = $soap->verdict === SoapVerdict::Refused && $row->deleted_at === null ? State::Refused : $state;
             } else {
-                $contents = $this->made($row)->contents;
+                $made = $this->made($row);
+                $contents = $made->contents;
+                $left ??= $row->strained_at === null ? $made->yield?->low : null;
             }
         } catch (BadInput) {
             return null;
@@ -117,7 +120,7 @@ final class GardenShelf implements Shelf
 
         return OnShelf::of(
             $row->id, $row->name, $kind, $this->knowledge->ingredient($kind->makes), $contents, $state, $local($timeline->readyAt ?? $timeline->strainAt), $local($timeline->useBy),
-            $row->left_ml, $row->ph,
+            $left, $row->ph,
         );
     }
 

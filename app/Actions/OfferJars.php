@@ -46,7 +46,7 @@ final readonly class OfferJars
         $state = $this->catalogue->say(Message::of('making.state.'.$jar->state->value, ['sort' => $jar->kind->method->id, 'strained' => $jar->kind->strain]));
 
         return new JarOffer(
-            $jar->id, $jar->name, $jar->state->value, $jar->leftMl === null ? $state : PreciseWords::volume($jar->leftMl, $garden->units)." left, $state", $jar->state->isFitForUse(),
+            $jar->id, $jar->name, $jar->state->value, $jar->leftMl === null || ! $jar->state->isFitForUse() ? $state : PreciseWords::volume($jar->leftMl, $garden->units)." left, $state", $jar->state->isFitForUse(),
         );
     }
 }

@@ -38,18 +38,39 @@ final readonly class PlanMakings
     /** @return list<StockBatch> soonest first */
     public function batches(Garden $garden): array
     {
-        $now = CarbonImmutable::now($garden->time_zone);
-        $batches = [];
-        foreach ($this->needs($garden) as $ingredient => $needs) {
-            $jars = array_values(array_filter($this->household->shelf($garden)->all(), static fn ($jar): bool => $jar->ingredient->id === $ingredient));
-            $kind = $this->kind($ingredient, $jars);
-            if ($kind !== null) {
-                $batches = [...$batches, ...StockPlan::of($kind, $needs, $jars, $now)->batches];
-            }
-        }
+        $batches = array_merge(...array_map(static fn (StockPlan $plan): array => $plan->batches, $this->plans($garden)));
         usort($batches, static fn (StockBatch $a, StockBatch $b): int => $a->startAt <=> $b->startAt);
 
         return $batches;
+    }
+
+    /** @return list<string> what planned rounds take of what stands there */
+    public function fromShelf(Garden $garden): array
+    {
+        $said = [];
+        foreach ($this->plans($garden) as $plan) {
+            foreach ($plan->fromShelf as [$jar, $ml, $need]) {
+                $said[] = PreciseWords::volume($ml, $garden->units)." of $jar->name for $need->for on ".$need->at->format('j F');
+            }
+        }
+
+        return $said;
+    }
+
+    /** @return list<StockPlan> */
+    private function plans(Garden $garden): array
+    {
+        $now = CarbonImmutable::now($garden->time_zone);
+        $plans = [];
+        foreach ($this->needs($garden) as $ingredient => $needs) {
+            $jars = array_values(array_filter($this->household->shelf($garden)->all(), static fn (OnShelf $jar): bool => $jar->ingredient->id === $ingredient));
+            $kind = $this->kind($ingredient, $jars);
+            if ($kind !== null) {
+                $plans[] = StockPlan::of($kind, $needs, $jars, $now);
+            }
+        }
+
+        return $plans;
     }
 
     /** @return list<ToMakeResource> */

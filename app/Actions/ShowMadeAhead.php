@@ -28,6 +28,7 @@ final readonly class ShowMadeAhead
             array_map(fn (Preparation $row): PreparationResource => ($this->describe)($garden, $row), $this->household->shelf($garden)->standing()),
             array_map(fn (Kind $kind): KindResource => $this->describe->kind($kind), array_values($this->knowledge->kinds()->all)),
             ($this->plan)($garden),
+            $this->plan->fromShelf($garden),
         );
     }
 }

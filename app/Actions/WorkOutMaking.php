@@ -154,7 +154,7 @@ final readonly class WorkOutMaking
             $raw[] = new RawResource(
                 $line->ingredient->id, $line->ingredient->name, AmountFormatter::people($line->amount), $words($amount),
                 $usual === null ? null : $words($usual[1]).' ('.$words($usual[0]).' to '.$words($usual[2]).')',
-                $usual === null ? null : ($amount < $usual[0] * 0.995 ? 'below' : ($amount > $usual[2] * 1.005 ? 'above' : 'usual')),
+                $usual === null ? 'unknown' : ($amount < $usual[0] * 0.995 ? 'below' : ($amount > $usual[2] * 1.005 ? 'above' : 'usual')),
                 $line->preparation?->id,
             );
         }

@@ -179,6 +179,17 @@ it('takes a round from the jar that stands ready, and gives it back', function (
     expect($jar->refresh()->left_ml)->toEqualWithDelta(210.0, 1e-6);
 });
 
+it('asks for no more once a making is under way, and says what rounds take of it', function (): void {
+    $garden = demo();
+    // On the 5th at six in the evening, Rome; ready a day later, and the round is on the 7th.
+    $this->travelTo(CarbonImmutable::parse('2026-05-05 16:00:00', 'UTC'));
+    $body = $this->postJson(at($garden, 'makings'), ['kind' => 'garlic-pepper-extract', 'want' => '339 mL'])->json('body');
+    $this->postJson(at($garden, 'preparations'), ['body' => $body, 'name' => 'For the cabbages'])->assertCreated();
+    $shelf = $this->getJson(at($garden, 'preparations'))->json();
+    expect($shelf['to_make'])->toHaveCount(1)->and($shelf['to_make'][0]['start_at'])->toBe('2026-05-12T16:00:00Z')
+        ->and($shelf['from_shelf'])->toBe(['339 mL of For the cabbages for Garlic and pepper from the jar on 7 May']);
+});
+
 it('buys what makings take, and nothing that is made', function (): void {
     $wants = array_column($this->getJson(at(demo(), 'shopping'))->json('wants'), 'needed', 'ingredient');
     // Twice 56.4 g and 28.2 g.

@@ -31,7 +31,7 @@ final readonly class PreparationResource
         #[OA\Property(format: 'date-time')] public ?string $ready_at,
         #[OA\Property(format: 'date-time')] public ?string $use_by,
         #[OA\Property(format: 'date-time')] public ?string $stir_at,
-        #[OA\Property(enum: ['warm', 'fridge', 'frozen', null])] public ?string $place,
+        #[OA\Property(description: 'Where it stands; in its pot until it is strained.', enum: ['warm', 'fridge', 'frozen', 'pot'])] public string $place,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $places,
         #[OA\Property] public ?float $left_ml,
         #[OA\Property] public ?string $left,

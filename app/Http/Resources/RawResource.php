@@ -16,7 +16,7 @@ final readonly class RawResource
         #[OA\Property(description: 'As written.')] public string $amount,
         #[OA\Property(description: 'The same, precisely.')] public string $precise,
         #[OA\Property(description: 'What is usual for so much liquid, with its range.')] public ?string $usual,
-        #[OA\Property(enum: ['below', 'usual', 'above', null])] public ?string $stands,
+        #[OA\Property(enum: ['below', 'usual', 'above', 'unknown'])] public string $stands,
         #[OA\Property(description: 'The preparation it is taken from.')] public ?string $preparation,
     ) {}
 }

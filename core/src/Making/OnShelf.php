@@ -22,7 +22,7 @@ final readonly class OnShelf
         public State $state,
         public ?DateTimeImmutable $readyAt,
         public ?DateTimeImmutable $useBy,
-        /** mL; null where nobody has written it. */
+        /** mL; what should come of it at the least while it still stands; null where nobody has written it. */
         public ?float $leftMl,
         /** As measured, undiluted. */
         public ?float $ph,

@@ -62,9 +62,7 @@ final readonly class StockPlan
         foreach ($needs as $need) {
             $missing = $need->ml;
             foreach ($jars as $n => $jar) {
-                $isGood = in_array($jar->state, [State::Ready, State::UseSoon, State::Steeping, State::ToStrain], true)
-                    && ($jar->useBy === null || $need->at < $jar->useBy) && ($jar->readyAt === null || $jar->readyAt <= $need->at);
-                $take = $isGood ? min($missing, $left[$n]) : 0.0;
+                $take = self::serves($jar, $need) ? min($missing, $left[$n]) : 0.0;
                 if ($take > 0.0) {
                     $left[$n] -= $take;
                     $missing -= $take;
@@ -77,6 +75,21 @@ final readonly class StockPlan
         }
 
         return [$open, $taken];
+    }
+
+    /** It is good by then; what still steeps counts from when it may be strained, for as long as it usually keeps after that. */
+    private static function serves(OnShelf $jar, StockNeed $need): bool
+    {
+        if ($jar->state->isFitForUse()) {
+            return ($jar->useBy === null || $need->at < $jar->useBy) && ($jar->readyAt === null || $jar->readyAt <= $need->at);
+        }
+        if ($jar->readyAt === null || ! in_array($jar->state, [State::Steeping, State::ToStrain], true)) {
+            return false;
+        }
+        $life = $jar->kind->life($jar->kind->usualPlace());
+
+        return self::later($jar->readyAt, $jar->kind->hours->low - $jar->kind->hours->likely) <= $need->at
+            && ($life === null || $need->at < self::later($jar->readyAt, $life->likely));
     }
 
     /** @param  non-empty-list<StockNeed>  $needs */

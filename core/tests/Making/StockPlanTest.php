@@ -65,6 +65,17 @@ it('counts on what is still steeping only if it is ready by then, and never on a
         ->and(StockPlan::of(kindOf('potash-soap'), $need, [jarOf('potash-soap', 500.0, null, State::Untested)], onMay('10T00:00'))->batches)->toHaveCount(1);
 });
 
+it('counts on what steeps from when it may be strained, for as long as it keeps after that', function (string $readyAt, int $batches): void {
+    // Garlic: half an hour at the least, twelve hours as usual, then 48 h in the cold.
+    $plan = StockPlan::of(kindOf('garlic-extract'), [new StockNeed(onMay('10T18:00'), 100.0)], [jarOf('garlic-extract', 500.0, null, State::Steeping, $readyAt)], onMay('08T12:00'));
+    expect($plan->batches)->toHaveCount($batches);
+})->with([
+    'usually two hours late, but it may be strained' => ['10T20:00', 0],
+    'begun twenty minutes before' => ['11T05:40', 1],
+    'ready two days before and a bit' => ['08T18:30', 0],
+    'gone off by then' => ['08T17:30', 1],
+]);
+
 it('says where it is too late to start', function (): void {
     // A nettle ferment takes twelve days.
     $plan = StockPlan::of(kindOf('nettle-ferment'), [new StockNeed(onMay('10T18:00'), 850.0)], [], onMay('05T08:00'));

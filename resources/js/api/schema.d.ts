@@ -2334,8 +2334,11 @@ export interface components {
             use_by: string | null;
             /** Format: date-time */
             stir_at: string | null;
-            /** @enum {string|null} */
-            place: "warm" | "fridge" | "frozen" | null;
+            /**
+             * @description Where it stands; in its pot until it is strained.
+             * @enum {string}
+             */
+            place: "warm" | "fridge" | "frozen" | "pot";
             places: string[];
             /** Format: float */
             left_ml: number | null;
@@ -2415,8 +2418,8 @@ export interface components {
             precise: string;
             /** @description What is usual for so much liquid, with its range. */
             usual: string | null;
-            /** @enum {string|null} */
-            stands: "below" | "usual" | "above" | null;
+            /** @enum {string} */
+            stands: "below" | "usual" | "above" | "unknown";
             /** @description The preparation it is taken from. */
             preparation: string | null;
         };
@@ -2619,6 +2622,8 @@ export interface components {
             kinds: components["schemas"]["PreparationKind"][];
             /** @description What planned rounds need started, soonest first. */
             to_make: components["schemas"]["ToMake"][];
+            /** @description What planned rounds take of what stands there. */
+            from_shelf: string[];
         };
         /** @description What the planned rounds need beyond what is there. */
         Shopping: {

@@ -29,7 +29,7 @@ export { expect }
 export async function openRecipe(page: Page, words: string, name: string): Promise<void> {
   await page.getByRole('button', { name: 'Recipes', exact: true }).click()
   await page.getByLabel('Search recipes').fill(words)
-  await page.getByRole('dialog').getByRole('button', { name }).click()
+  await page.getByRole('dialog').getByText(name, { exact: true }).click()
   await expect(page.getByLabel('Name of the recipe')).toHaveValue(name)
   // A drawer that closes gives the focus back to its button; keys pressed before that go there.
   await expect(page.locator('.n-drawer')).toHaveCount(0)

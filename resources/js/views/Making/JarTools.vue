@@ -57,7 +57,7 @@ const isFit = computed(() => ['ready', 'use-soon'].includes(jar.value.state))
     </form>
     <div v-if="places.length > 1" class="field">
       <label for="j-place">Where it stands</label>
-      <select id="j-place" class="native" :value="jar.place ?? ''" :disabled="busy" @change="emit('tend', { kept: ($event.target as HTMLSelectElement).value as Place })">
+      <select id="j-place" class="native" :value="jar.place" :disabled="busy" @change="emit('tend', { kept: ($event.target as HTMLSelectElement).value as Place })">
         <option v-for="place in places" :key="place" :value="place">{{ PLACES[place] }}</option>
       </select>
       <p v-if="errors.kept" class="field-error">{{ errors.kept }}</p>

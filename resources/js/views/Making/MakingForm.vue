@@ -22,7 +22,7 @@ const lines = computed(() => body.value?.ingredients ?? [])
 const worked = (n: number) => (making.value?.raw[n]?.ingredient === lines.value[n]?.ingredient ? making.value?.raw[n] : undefined)
 const options = computed(() => store.knowledge.ingredients.map((one) => ({ value: one.id, label: one.name })))
 const jarsOf = (ingredient: string) => props.jars.filter((jar) => jar.ingredient === ingredient && ['ready', 'use-soon'].includes(jar.state))
-const STANDS = { below: 'less than usual', usual: 'as usual', above: 'more than usual' }
+const STANDS = { below: 'less than usual', usual: 'as usual', above: 'more than usual', unknown: '' }
 
 const setLine = (n: number, field: 'ingredient' | 'amount' | 'preparation', value: string) => edit((now) => {
   const line = now.ingredients?.[n]
@@ -69,7 +69,7 @@ const begin = () => saving.attempt(async () => {
         </div>
         <div class="side">
           <p><strong>{{ worked(n)?.precise }}</strong></p>
-          <p v-if="worked(n)?.usual" class="small" :class="worked(n)?.stands === 'usual' ? 'soft' : 'off'"><template v-if="worked(n)?.stands">{{ STANDS[worked(n)!.stands!] }}: </template>{{ worked(n)?.usual }}</p>
+          <p v-if="worked(n)?.usual" class="small" :class="worked(n)?.stands === 'usual' ? 'soft' : 'off'">{{ STANDS[worked(n)!.stands] }}: {{ worked(n)?.usual }}</p>
           <n-button v-if="lines.length > 1" size="small" quaternary :aria-label="`Take out ingredient ${n + 1}`" @click="edit((now) => { now.ingredients!.splice(n, 1) })">Take out</n-button>
         </div>
         <label v-if="jarsOf(line.ingredient).length" class="field wide"><span class="soft small">from</span>

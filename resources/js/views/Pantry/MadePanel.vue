@@ -55,6 +55,7 @@ const throwAway = (jar: Preparation) => attempt(async () => {
           </li>
         </ul>
       </section>
+      <p v-if="shelf.from_shelf.length" class="soft">Planned rounds take from the shelf: {{ shelf.from_shelf.join('; ') }}.</p>
       <section aria-labelledby="jars">
         <h2 id="jars" class="visually-hidden">On the shelf</h2>
         <div v-if="jars.length" class="jars"><jar-card v-for="jar in jars" :key="jar.id" :jar="jar" @throw-away="throwAway(jar)" /></div>
