@@ -40,7 +40,7 @@ async function shot(name, path, { viewport = wide, scheme = 'light', port = 8196
 }
 const onBench = (recipe, sprayer, planting) => async (page) => {
   await page.getByRole('button', { name: 'Recipes', exact: true }).click()
-  await page.getByRole('dialog').getByRole('button', { name: recipe }).click()
+  await page.getByRole('dialog').getByText(recipe, { exact: true }).click()
   await page.getByRole('button', { name: sprayer }).click()
   if (planting) await page.getByLabel('For', { exact: true }).selectOption({ label: planting })
   await page.waitForTimeout(500)
@@ -64,18 +64,11 @@ try {
   }
   await shot('trouble', '/garden', { act: trouble('aphid') })
   await shot('bench', '/bench', { act: onBench('Garlic and pepper', 'Pump bottle, 2 L', 'Winter cabbages') })
-  await shot('bench-dark', '/bench', { scheme: 'dark', act: onBench('Evening soap', 'Pump bottle, 2 L', 'Fuchsias in the shade') })
   await shot('bench-phone', '/bench', { viewport: phone, act: onBench('Evening soap', 'Hand bottle, 750 mL', 'Broad beans, early row') })
   await shot('paste', '/bench', { act: async (page) => {
     await page.getByRole('button', { name: 'Paste a recipe' }).click()
     await page.getByLabel('As it was written').fill('Crush 6 cloves of garlic and 2 chillies, steep overnight in 1 L of water, strain, add a squirt of dish soap. Spray the aphids every 5 days.')
     await page.waitForTimeout(900)
-  } })
-  await shot('need', '/bench', { act: async (page) => {
-    await page.getByRole('button', { name: 'How much do I need?' }).click()
-    await page.getByRole('checkbox', { name: /Broad beans, early/ }).check()
-    await page.getByRole('checkbox', { name: /Tomatoes along/ }).check()
-    await page.waitForTimeout(600)
   } })
   await shot('mix-phone', '/bench', { viewport: phone, act: async (page) => {
     await onBench('Potassium bicarbonate', 'Pump bottle, 2 L')(page)
@@ -89,6 +82,12 @@ try {
     await page.waitForTimeout(600)
   } })
   await shot('pantry', '/pantry')
+  await shot('made-ahead', '/pantry?show=made')
+  await shot('soap', '/soap', { act: async (page) => {
+    await page.getByLabel('Purity on the label, %').fill('90')
+    await page.getByLabel('Oil to leave over, %').fill('5')
+    await page.waitForTimeout(500)
+  } })
   await shot('label-reader', '/bottle', { act: async (page) => {
     await page.getByLabel('The list of contents').fill('Ingredienti: Aqua, Sodium Laureth Sulfate, Cocamidopropyl Betaine, Sodium Chloride, Citric Acid, Parfum, Limonene, Methylisothiazolinone. 5-15 % tensioattivi anionici, <5 % sapone')
     await page.waitForTimeout(700)
