@@ -14,15 +14,16 @@ final class TextFile
 
     /**
      * @param  mixed  $path  as the command line has it; - or nothing for standard input
+     * @param  int<1, max>  $mostBytes
      *
      * @throws BadFile if there is no such file
      */
-    public function read(mixed $path): string
+    public function read(mixed $path, int $mostBytes = self::MAX_BYTES): string
     {
         if (! is_string($path) || $path === '-') {
-            return (string) stream_get_contents(STDIN, self::MAX_BYTES);
+            return (string) stream_get_contents(STDIN, $mostBytes);
         }
 
-        return is_file($path) && is_readable($path) ? (string) file_get_contents($path, length: self::MAX_BYTES) : throw BadFile::missing($path);
+        return is_file($path) && is_readable($path) ? (string) file_get_contents($path, length: $mostBytes) : throw BadFile::missing($path);
     }
 }

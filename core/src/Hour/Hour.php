@@ -43,6 +43,12 @@ final readonly class Hour
         return new self($temperature, $humidity, $wind, $rainIn, $sunSoon, $beesAbout, $part);
     }
 
+    /** An hour out of a forecast, whose figures have been looked at before. */
+    public static function foreseen(float $temperature, float $humidity, float $wind, ?float $rainIn, bool $sunSoon, bool $beesAbout, PartOfDay $part): self
+    {
+        return new self($temperature, $humidity, $wind, $rainIn, $sunSoon, $beesAbout, $part);
+    }
+
     /**
      * How far the air is from taking up no more water, °C: the temperature less the wet-bulb temperature after Stull (2011), for
      * sea level and 5 to 99 % of humidity. Null where either is not known.

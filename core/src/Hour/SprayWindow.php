@@ -21,6 +21,7 @@ final readonly class SprayWindow
      * @param  float|null  $movement  km/h that it wants at least
      * @param  array{float, float}  $humidity
      * @param  float|null  $dryHours  without rain afterwards
+     * @param  array{float, float}|null  $washOff  mm of rain that take it away: begins, all gone; null where nothing is left to wash once it is dry
      * @param  list<string>  $best  parts of the day at which it does best; none where any will do
      */
     private function __construct(
@@ -38,6 +39,9 @@ final readonly class SprayWindow
         public string $sun,
         public string $bees,
         public array $best,
+        /** Hours after which to look at what it did. */
+        public float $look,
+        public ?array $washOff,
         public string $basis,
         public string $sure,
     ) {}
@@ -48,7 +52,7 @@ final readonly class SprayWindow
 
         return new self(
             $row->string('id'), $row->strings('substances'), $row->strings('uses'), self::pair($row, 'temp'), self::pair($row, 'ideal'), $figure('stop_temp'),
-            $figure('wind'), $figure('still'), self::pair($row, 'humidity'), $figure('dry_hours'), $figure('ideal_dry_hours'), $row->string('sun'), $row->string('bees'), $row->strings('best'),
+            $figure('wind'), $figure('still'), self::pair($row, 'humidity'), $figure('dry_hours'), $figure('ideal_dry_hours'), $row->string('sun'), $row->string('bees'), $row->strings('best'), $row->float('look'), $row->has('wash_off') ? self::pair($row, 'wash_off') : null,
             $row->string('basis'), $row->string('sure'),
         );
     }

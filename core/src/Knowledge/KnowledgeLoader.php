@@ -24,7 +24,7 @@ final readonly class KnowledgeLoader
     private const LANGUAGES = ['en'];
 
     /** The files of each language's folder; a key may be nested there, and is flat, with dots, afterwards. */
-    private const CATALOGUES = ['judgement', 'signs', 'targets', 'measures', 'scouting', 'mixing', 'safety', 'bottle', 'grounds', 'making'];
+    private const CATALOGUES = ['judgement', 'signs', 'targets', 'measures', 'scouting', 'mixing', 'safety', 'bottle', 'course', 'grounds', 'making'];
 
     public function __construct(
         private string $dataFolder,

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Calendar\RoundCalendar;
+use App\Console\PlanReport;
+use App\Console\RecipeFile;
+use App\Console\SchemaCheck;
+use App\Console\TextFile;
+use Carbon\CarbonImmutable;
+use Illuminate\Console\Command;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Course\CourseReader;
+use Nebbia\Core\Course\Planner;
+use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\WeatherCsv;
+
+/** Plans a course file: nebbia.course/1 in, its rounds out. */
+final class PlanCommand extends Command
+{
+    /** A year of hours with room to spare. */
+    private const WEATHER_BYTES = 2_000_000;
+
+    protected $signature = 'nebbia:plan
+        {file : a course in the format nebbia.course/1, or - for standard input}
+        {--weather= : hourly weather as CSV: time,temp_c,rain_mm,wind_ms,humidity,cloud}
+        {--from= : the first day, in place of the course\'s own, as 2026-05-02}
+        {--ics : print iCalendar}
+        {--json : print the plan as JSON}';
+
+    protected $description = 'Plan the rounds of a course';
+
+    public function handle(CourseReader $reader, Planner $planner, RecipeFile $files, TextFile $texts, PlanReport $report, SchemaCheck $schema): int
+    {
+        $from = $this->text('from');
+        $data = $files->read((string) $this->argument('file'));
+        try {
+            $course = $reader->read($data, $from);
+        } catch (BadInput $e) {
+            throw $from !== null && $e->field() === 'start' ? $e->renamed('--from') : $e;
+        }
+        $schema->check($data, 'nebbia.course-1');
+        $weather = $this->text('weather');
+        $forecast = $weather === null ? Forecast::of([]) : WeatherCsv::read($texts->read($weather, self::WEATHER_BYTES));
+        $plan = $planner->plan([$course], $forecast)[$course->id];
+        if ($this->option('ics')) {
+            $calendar = new RoundCalendar($course->target->name);
+            foreach ($report->toArray($plan, $forecast)['rounds'] as $n => $round) {
+                $planned = $plan->rounds[$n];
+                $calendar->add("$course->id-$course->start-$planned->number", $planned->slot->from, $planned->slot->to, "{$round['recipe']} ({$course->target->name})", (string) $round['because'], CarbonImmutable::parse($course->start, 'UTC'));
+            }
+            $this->output->write($calendar->text());
+
+            return self::SUCCESS;
+        }
+        $this->output->write($this->option('json') ? json_encode($report->toArray($plan, $forecast), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n" : $report->text($plan, $forecast));
+
+        return self::SUCCESS;
+    }
+
+    private function text(string $option): ?string
+    {
+        $text = $this->option($option);
+
+        return is_string($text) && trim($text) !== '' ? trim($text) : null;
+    }
+}

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Course;
+
+use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Hour\Hour;
+use Nebbia\Core\Hour\Objection;
+use Nebbia\Core\Hour\PartOfDay;
+use Nebbia\Core\Hour\SprayWindow;
+use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Sun\Place;
+use Nebbia\Core\Sun\Sun;
+use Nebbia\Core\Weather\Forecast;
+
+/**
+ * What each hour of a forecast is worth for a spray on some plants: by the same windows as the judgement of a typed hour. An hour is judged once,
+ * however many rounds ask for it.
+ */
+final class HourJudge
+{
+    /** Degrees above the horizon from which the sun is felt on a leaf, and % of cloud up to which. */
+    private const SUN_FROM = 15.0;
+
+    private const CLOUD_TO = 60.0;
+
+    /** Degrees at which the sun's rim is on the horizon, the air bending its light. */
+    private const HORIZON = -0.833;
+
+    /** °C from which bees fly. */
+    private const BEES_FROM = 10.0;
+
+    /** Degrees below the horizon to which dusk and dawn reach. */
+    private const TWILIGHT = -6.0;
+
+    /** @var array<int, float> hour => degrees */
+    private array $heights = [];
+
+    /** @var array<string, array<int, JudgedHour>> */
+    private array $judged = [];
+
+    /** @var array<string, array{list<SprayWindow>, bool, bool}> */
+    private array $sprays = [];
+
+    /** @var list<SprayWindow> */
+    private array $windows;
+
+    /** @var array{float, float} */
+    private array $drying;
+
+    public function __construct(
+        Knowledge $knowledge,
+        private readonly Place $place,
+        private readonly Forecast $forecast,
+    ) {
+        $this->windows = array_values(array_map(SprayWindow::fromRow(...), $knowledge->rows('windows', 'rows')));
+        $pair = $knowledge->section('windows', 'delta_t')->floats('avoid');
+        $this->drying = [$pair[0] ?? 0.0, $pair[1] ?? INF];
+    }
+
+    /** @return list<SprayWindow> those that a mix goes by */
+    public function windowsOf(Mix $mix): array
+    {
+        return array_values(array_filter($this->windows, static fn (SprayWindow $window): bool => $window->isFor($mix)));
+    }
+
+    /**
+     * Under what a spray's hours are kept, to be asked for with at().
+     *
+     * @param  list<SprayWindow>  $windows
+     */
+    public function open(array $windows, bool $indoors, bool $inFlower): string
+    {
+        $key = implode(',', array_map(static fn (SprayWindow $window): string => $window->id, $windows)).($indoors ? '.in' : '').($inFlower ? '.flower' : '');
+        $this->sprays[$key] ??= [$windows, $indoors, $inFlower];
+
+        return $key;
+    }
+
+    /** @param  int  $at  a full hour */
+    public function at(string $key, int $at): JudgedHour
+    {
+        return $this->judged[$key][$at] ??= $this->look(...[...$this->sprays[$key], $at]);
+    }
+
+    /** @param  list<SprayWindow>  $windows */
+    public function judge(array $windows, bool $indoors, bool $inFlower, int $at): JudgedHour
+    {
+        return $this->at($this->open($windows, $indoors, $inFlower), $at - ($at % Forecast::HOUR));
+    }
+
+    /** The height of the sun in the middle of an hour, in degrees. */
+    public function height(int $at): float
+    {
+        return $this->heights[$at] ??= Sun::height($this->place, $at + Forecast::HOUR / 2);
+    }
+
+    public function part(int $at): PartOfDay
+    {
+        $height = $this->height($at);
+        $local = fmod($at / 3600.0 + 0.5 + $this->place->longitude / 15.0 + 48.0, 24.0);
+
+        return match (true) {
+            $height < self::TWILIGHT => PartOfDay::Night,
+            $height < 6.0 => $local < 12.0 ? PartOfDay::Dawn : PartOfDay::Dusk,
+            $local >= 10.0 && $local < 14.0 => PartOfDay::Midday,
+            default => $local < 12.0 ? PartOfDay::Morning : PartOfDay::Afternoon,
+        };
+    }
+
+    /** @param  list<SprayWindow>  $windows */
+    private function look(array $windows, bool $indoors, bool $inFlower, int $at): JudgedHour
+    {
+        $weather = $this->forecast->at($at);
+        if ($weather === null) {
+            return $this->withoutForecast($windows, $at);
+        }
+        $hour = Hour::foreseen(
+            $weather->temperature, $weather->humidity, $weather->wind, $indoors ? null : $this->forecast->rainIn($at) ?? 240.0, ! $indoors && $this->sunSoon($at),
+            $inFlower && $weather->temperature >= self::BEES_FROM && $weather->rain < Forecast::DRY && $this->isSunUp($at), $this->part($at),
+        );
+        $objections = [];
+        foreach ($windows as $window) {
+            foreach ($window->objections($hour, $indoors, $this->drying) as $objection) {
+                $objections[] = [$objection, $window];
+            }
+        }
+        usort($objections, static fn (array $a, array $b): int => [$b[0]->forbids, $b[0]->severity->rank()] <=> [$a[0]->forbids, $a[0]->severity->rank()]);
+        $word = match (true) {
+            $objections === [] => HourWord::Fine,
+            $objections[0][0]->forbids => HourWord::No,
+            default => HourWord::Poor,
+        };
+
+        return new JudgedHour($at, $word, $objections);
+    }
+
+    /**
+     * Where no forecast reaches, only the time of day can be told.
+     *
+     * @param  list<SprayWindow>  $windows
+     */
+    private function withoutForecast(array $windows, int $at): JudgedHour
+    {
+        $part = $this->part($at);
+        $objections = [];
+        foreach ($windows as $window) {
+            // A clear sky is taken, which is what harms.
+            if (in_array($window->sun, ['avoid', 'never'], true) && $this->sunSoon($at)) {
+                $objections[] = [Objection::of('sun', false, Severity::Caution, []), $window];
+            }
+            if ($window->best !== [] && ! in_array($part->value, $window->best, true)) {
+                $objections[] = [Objection::of('time', false, Severity::Notice, [], $window->best[0]), $window];
+            }
+        }
+
+        return new JudgedHour($at, $objections === [] ? HourWord::Unknown : HourWord::Poor, $objections);
+    }
+
+    /** At the beginning of the hour or at its end. */
+    private function isSunUp(int $at): bool
+    {
+        return max(Sun::height($this->place, $at), Sun::height($this->place, $at + Forecast::HOUR)) > self::HORIZON;
+    }
+
+    /** The sun will stand on the leaves in this hour or within two. */
+    private function sunSoon(int $at): bool
+    {
+        for ($n = 0; $n <= 2; $n++) {
+            $hour = $at + $n * Forecast::HOUR;
+            if ($this->height($hour) >= self::SUN_FROM && ($this->forecast->at($hour)->cloud ?? 0.0) <= self::CLOUD_TO) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Course;
+
+/**
+ * Places the rounds of one course: of all ways to choose slots the one with the highest sum of worth, less 0.15 for each day that the first is
+ * put off, 0.03 for each day that a round comes sooner than it must, and 1 and 0.1 a day where it comes later than it may. Found exactly, by going
+ * over the slots once for each round.
+ */
+final class RoundPlacer
+{
+    public const WAIT = 0.15;
+
+    public const SOON = 0.03;
+
+    public const LATE = 1.0;
+
+    public const LATE_DAY = 0.1;
+
+    /** Days after a round until the plant bears the next. */
+    public const LEAST_GAP = 3.0;
+
+    /** Beyond this a round is put off no further: the course is broken off there. */
+    private const MOST_LATE = 10.0;
+
+    /**
+     * @param  list<list<Slot>>  $slots  for each mix that takes turns
+     * @param  int  $start  seconds since 1970
+     * @return array{list<Slot>, float} the chosen slots and the sum; fewer than wanted where there is no other way
+     */
+    public static function place(array $slots, Rhythm $rhythm, int $start): array
+    {
+        for ($number = $rhythm->number; $number > 0; $number--) {
+            $found = self::exactly($slots, $rhythm, $number, $start);
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        return [[], 0.0];
+    }
+
+    /**
+     * What no way to choose hours can exceed: as if each round had the best hour of its half of the day, and between two rounds were whatever of
+     * their halves' hours suits best.
+     *
+     * @param  list<list<Slot>>  $slots
+     */
+    public static function bound(array $slots, Rhythm $rhythm, int $start): float
+    {
+        $least = self::leastGap($rhythm) * 86400.0 - 1.0;
+        $most = ($rhythm->days + self::MOST_LATE + 1.0) * 86400.0;
+        $turns = count($slots);
+        $before = [];
+        foreach ($slots[0] as $i => $slot) {
+            $before[$i] = $slot->worth - self::WAIT * max(0.0, floor(($slot->earliest - $start) / 86400.0));
+        }
+        $bound = $before === [] ? 0.0 : max($before);
+        for ($round = 1; $round < $rhythm->number && $before !== []; $round++) {
+            $now = [];
+            $earlier = $slots[($round - 1) % $turns];
+            $top = self::tops($before, count($earlier));
+            $near = -1;
+            foreach ($slots[$round % $turns] as $i => $slot) {
+                while (isset($earlier[$near + 1]) && $slot->latest - $earlier[$near + 1]->earliest >= $least) {
+                    $near++;
+                }
+                for ($j = $near; $j >= 0; $j--) {
+                    $longest = $slot->latest - $earlier[$j]->earliest;
+                    $shortest = $slot->earliest - $earlier[$j]->latest;
+                    $gap = max($shortest, min($longest, $rhythm->days * 86400.0)) / 86400.0;
+                    $penalty = self::penalty($gap, $rhythm);
+                    if ($shortest > $most || ($penalty >= self::LATE && isset($now[$i]) && $now[$i] >= $top[$j] + $slot->worth - $penalty)) {
+                        break;
+                    }
+                    if (isset($before[$j])) {
+                        $now[$i] = max($now[$i] ?? -INF, $before[$j] + $slot->worth - $penalty);
+                    }
+                }
+            }
+            $before = $now;
+            $bound = $before === [] ? $bound : max($before);
+        }
+
+        return $bound;
+    }
+
+    /**
+     * What a choice of slots comes to.
+     *
+     * @param  list<Slot>  $chosen
+     */
+    public static function score(array $chosen, Rhythm $rhythm, int $start): float
+    {
+        $sum = 0.0;
+        foreach ($chosen as $n => $slot) {
+            $sum += $slot->worth - ($n === 0 ? self::WAIT * self::wait($slot, $start) : self::penalty(($slot->from - $chosen[$n - 1]->from) / 86400.0, $rhythm));
+        }
+
+        return $sum;
+    }
+
+    public static function leastGap(Rhythm $rhythm): float
+    {
+        return min(self::LEAST_GAP, $rhythm->days);
+    }
+
+    public static function isLate(float $gap, Rhythm $rhythm): bool
+    {
+        return $gap > $rhythm->days + 0.05;
+    }
+
+    /**
+     * @param  list<list<Slot>>  $slots
+     * @return array{list<Slot>, float}|null
+     */
+    private static function exactly(array $slots, Rhythm $rhythm, int $number, int $start): ?array
+    {
+        $least = self::leastGap($rhythm) * 86400.0 - 1.0;
+        $most = ($rhythm->days + self::MOST_LATE) * 86400.0;
+        $turns = count($slots);
+        $best = [];
+        $from = [];
+        foreach ($slots[0] as $i => $slot) {
+            $best[0][$i] = $slot->worth - self::WAIT * self::wait($slot, $start);
+        }
+        for ($round = 1; $round < $number; $round++) {
+            $before = $slots[($round - 1) % $turns];
+            $top = self::tops($best[$round - 1] ?? [], count($before));
+            $near = -1;
+            foreach ($slots[$round % $turns] as $i => $slot) {
+                while (isset($before[$near + 1]) && $slot->from - $before[$near + 1]->from >= $least) {
+                    $near++;
+                }
+                // From the nearest backwards: the further back, the later, until nothing before can make up for it.
+                for ($j = $near; $j >= 0; $j--) {
+                    $gap = $slot->from - $before[$j]->from;
+                    $penalty = self::penalty($gap / 86400.0, $rhythm);
+                    if ($gap > $most || ($penalty >= self::LATE && isset($best[$round][$i]) && $best[$round][$i] >= $top[$j] + $slot->worth - $penalty)) {
+                        break;
+                    }
+                    $sum = ($best[$round - 1][$j] ?? -INF) + $slot->worth - $penalty;
+                    if ($sum > -INF && (! isset($best[$round][$i]) || $sum > $best[$round][$i] + 1e-9)) {
+                        $best[$round][$i] = $sum;
+                        $from[$round][$i] = $j;
+                    }
+                }
+            }
+        }
+        $last = $best[$number - 1] ?? [];
+        if ($last === []) {
+            return null;
+        }
+        $i = array_keys($last, max($last), true)[0];
+        $sum = $last[$i];
+        $chosen = [];
+        for ($round = $number - 1; $round >= 0; $round--) {
+            $chosen[] = $slots[$round % $turns][$i];
+            $i = $from[$round][$i] ?? 0;
+        }
+
+        return [array_reverse($chosen), $sum];
+    }
+
+    /**
+     * The most that any slot up to each has come to.
+     *
+     * @param  array<int, float>  $best
+     * @return array<int, float>
+     */
+    private static function tops(array $best, int $count): array
+    {
+        $tops = [];
+        $most = -INF;
+        for ($n = 0; $n < $count; $n++) {
+            $most = max($most, $best[$n] ?? -INF);
+            $tops[$n] = $most;
+        }
+
+        return $tops;
+    }
+
+    private static function wait(Slot $slot, int $start): float
+    {
+        return floor(($slot->from - $start) / 86400.0);
+    }
+
+    private static function penalty(float $gap, Rhythm $rhythm): float
+    {
+        return self::isLate($gap, $rhythm) ? self::LATE + self::LATE_DAY * ($gap - $rhythm->days) : self::SOON * max(0.0, $rhythm->days - $gap);
+    }
+}
