@@ -64,10 +64,12 @@ use App\Http\Controllers\Recipe\ShowRecipe;
 use App\Http\Controllers\Recipe\UpdateRecipe;
 use App\Http\Controllers\Round\CreateCourse;
 use App\Http\Controllers\Round\DeleteCourse;
+use App\Http\Controllers\Round\ExportCalendar;
 use App\Http\Controllers\Round\ListCourses;
 use App\Http\Controllers\Round\LogRoundController;
 use App\Http\Controllers\Round\MoveRound;
 use App\Http\Controllers\Round\SkipRound;
+use App\Http\Controllers\Round\SuggestRoundsController;
 use App\Http\Controllers\Scout\KeepPhoto;
 use App\Http\Controllers\Scout\KeepScoutingController;
 use App\Http\Controllers\Scout\ScoutController;
@@ -81,6 +83,8 @@ use App\Http\Controllers\Trouble\DeleteCount;
 use App\Http\Controllers\Trouble\ListTroubles;
 use App\Http\Controllers\Trouble\ShowTroubleController;
 use App\Http\Controllers\Trouble\UpdateTrouble;
+use App\Http\Controllers\Weather\ShowRibbonController;
+use App\Http\Controllers\Weather\StandInController;
 use App\Http\Controllers\Why\ListGrounds;
 use Illuminate\Support\Facades\Route;
 
@@ -93,6 +97,7 @@ Route::post('gardens', StartGardenController::class);
 // What is measured against: a route that does nothing but pass through the application.
 Route::get('empty', static fn () => response()->json(null));
 
+Route::get('stand-in/forecast.csv', StandInController::class);
 // Everything below belongs to a garden; scoped bindings keep one garden's rows out of another's.
 Route::prefix('gardens/{garden}')->scopeBindings()->group(function (): void {
     Route::get('/', ShowGarden::class);
@@ -151,6 +156,9 @@ Route::prefix('gardens/{garden}')->scopeBindings()->group(function (): void {
     Route::delete('recipes/{recipe}', DeleteRecipe::class);
     Route::post('recipes/{recipe}/copy', CopyRecipe::class);
     Route::get('recipes/{recipe}/versions', ListVersions::class);
+    Route::get('ribbon', ShowRibbonController::class);
+    Route::get('rounds.ics', ExportCalendar::class);
+    Route::post('rounds/suggest', SuggestRoundsController::class);
     Route::get('courses', ListCourses::class);
     Route::post('courses', CreateCourse::class);
     Route::delete('courses/{course}', DeleteCourse::class);

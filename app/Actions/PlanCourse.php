@@ -12,6 +12,7 @@ use App\Models\RoundStatus;
 use App\Models\Sprayer;
 use App\Models\Trouble;
 use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use Illuminate\Support\Collection;
 use Nebbia\Core\Schedule\Repeat;
 
@@ -21,6 +22,7 @@ final readonly class PlanCourse
     /**
      * @param  Collection<int, Planting>  $plantings  of that garden
      * @param  array<int, string>  $products  line of the recipe => the bottle taken for it
+     * @param  list<string>  $days  of the rounds, as 2026-05-02, where they are not evenly spaced
      */
     public function __invoke(
         Garden $garden,
@@ -33,6 +35,7 @@ final readonly class PlanCourse
         CarbonImmutable $startsOn,
         ?Trouble $trouble = null,
         array $products = [],
+        array $days = [],
     ): Course {
         $course = $garden->courses()->create([
             'recipe_id' => $recipe->id,
@@ -46,9 +49,9 @@ final readonly class PlanCourse
             'starts_on' => $startsOn->toDateString(),
         ]);
         $course->plantings()->attach($plantings->pluck('id'));
-        foreach ($repeat->from($startsOn) as $n => $day) {
+        foreach ($days === [] ? array_map(static fn (DateTimeImmutable $day): string => $day->format('Y-m-d'), $repeat->from($startsOn)) : $days as $n => $day) {
             $course->rounds()->create([
-                'garden_id' => $garden->id, 'number' => $n + 1, 'due_on' => $day->format('Y-m-d'), 'status' => RoundStatus::Planned,
+                'garden_id' => $garden->id, 'number' => $n + 1, 'due_on' => $day, 'status' => RoundStatus::Planned,
             ]);
         }
 

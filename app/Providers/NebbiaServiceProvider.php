@@ -7,6 +7,8 @@ namespace App\Providers;
 use App\Actions\Household;
 use App\Actions\Past;
 use App\Undo\ChangeRecorder;
+use App\Weather\ForecastProvider;
+use App\Weather\StandInForecast;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -46,6 +48,7 @@ final class NebbiaServiceProvider extends ServiceProvider
         $this->app->singleton(JobAssessor::class);
         $this->app->singleton(CareNotes::class);
         // Holds what the household had, for as long as the request.
+        $this->app->bind(ForecastProvider::class, StandInForecast::class);
         $this->app->scoped(Past::class);
         $this->app->scoped(Household::class);
         $this->app->singleton(NeedEstimator::class);

@@ -56,6 +56,7 @@ it('answers every question as its document says', function (string $path, string
     ['/api/gardens/{garden}/preparations', 'MadeAhead'],
     ['/api/gardens/{garden}/preparations/{preparation}', 'PreparationStory'],
     ['/api/gardens/{garden}/other-uses', 'OtherUses'],
+    ['/api/gardens/{garden}/ribbon', 'Ribbon'],
 ]);
 
 it('answers every change as its document says', function (): void {
@@ -79,6 +80,7 @@ it('answers every change as its document says', function (): void {
         'Making' => $this->postJson("$base/makings", ['kind' => 'ash-water']),
         'SoapBench' => $this->postJson("$base/soap", ['soap' => ['oils' => ['olive' => '500 g']]]),
         'SavedPreparation' => $this->patchJson("$base/preparations/".$garden->preparations()->firstOrFail()->id, ['version' => $garden->preparations()->firstOrFail()->version, 'left' => '100 mL']),
+        'Suggestion' => $this->postJson("$base/rounds/suggest", ['recipe_id' => $recipe->id, 'planting_ids' => [], 'target' => 'aphid', 'starts_on' => now()->toDateString()]),
         'LabelReading' => $this->postJson('/api/bottle', ['text' => 'Aqua, Potassium Oleate, 15-30 % soap']),
         'SavedZone' => $this->postJson("$base/zones", ['name' => 'The sill']),
         'ImportedPlantings' => $this->postJson("$base/plantings/import", ['csv' => "plant,number,stage\nkale,4,young\n"]),

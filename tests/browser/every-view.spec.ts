@@ -111,6 +111,7 @@ const views: { name: string; open: (page: Page) => Promise<void>; except?: strin
   } },
   { name: 'Log dialog', open: async (page) => { await page.goto('/'); await page.getByRole('button', { name: 'Log it' }).first().click(); await expect(page.getByRole('dialog')).toBeVisible() } },
   { name: 'Plan dialog', open: async (page) => { await page.goto('/bench'); await page.getByRole('button', { name: 'Plan the rounds' }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
+  { name: 'Plan dialog with what fits', open: async (page) => { await page.goto('/bench'); await page.getByRole('button', { name: 'Plan the rounds' }).click(); await page.getByLabel('Against').selectOption({ label: 'aphid' }); await page.getByRole('button', { name: 'How often, and when?' }).click(); await expect(page.getByRole('button', { name: 'Take these days' })).toBeVisible() } },
   { name: 'Recipes drawer', open: async (page) => { await page.goto('/bench'); await page.getByRole('button', { name: 'Recipes', exact: true }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
   { name: 'Not found', open: async (page) => { await page.goto('/no/such/place'); await expect(page.getByText('There is nothing at this address')).toBeVisible() } },
 ]
@@ -161,9 +162,12 @@ test('the keyboard reaches everything', async ({ page }) => {
   await page.goto('/')
   // The keys are pressed faster than a slow machine answers: there must be something to reach first.
   await expect(page.getByRole('button', { name: 'Log it' }).first()).toBeVisible()
+  await expect(page.getByRole('slider', { name: 'Hour' })).toBeVisible()
   await page.keyboard.press('Tab')
   await expect(page.getByRole('link', { name: 'To the content' })).toBeFocused()
   await page.keyboard.press('Enter')
+  await page.keyboard.press('Tab')
+  await expect(page.getByRole('slider', { name: 'Hour' })).toBeFocused()
   await page.keyboard.press('Tab')
   await expect(page.getByRole('button', { name: 'Log it' }).first()).toBeFocused()
   await page.keyboard.press('Enter')

@@ -32,6 +32,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'every_days', type: 'integer'),
     new OA\Property(property: 'times', type: 'integer'),
     new OA\Property(property: 'starts_on', type: 'string', format: 'date'),
+    new OA\Property(property: 'days', description: 'Of the rounds, where they are not evenly spaced.', type: 'array', nullable: true, items: new OA\Items(type: 'string', format: 'date')),
 ])]
 final class CourseRequest extends FormRequest
 {
@@ -52,6 +53,8 @@ final class CourseRequest extends FormRequest
             'every_days' => ['required', 'integer', 'between:1,'.Repeat::MAX_DAYS],
             'times' => ['required', 'integer', 'between:1,'.Repeat::MAX_TIMES],
             'starts_on' => ['required', 'date_format:Y-m-d'],
+            'days' => ['nullable', 'array', 'max:'.Repeat::MAX_TIMES],
+            'days.*' => ['date_format:Y-m-d', 'distinct'],
         ];
     }
 
@@ -66,6 +69,8 @@ final class CourseRequest extends FormRequest
             'products.*' => 'The chosen bottles cannot be read: choose them on the bench again.',
             'every_days' => 'The days between rounds must be a whole number from 1 to 366, like 7.',
             'times' => 'The number of rounds must be a whole number from 1 to 100, like 3.',
+            'days' => 'The days of the rounds cannot be read: let them be suggested again.',
+            'days.*' => 'The days of the rounds cannot be read: let them be suggested again.',
             'starts_on' => 'The first day is missing or is no day: choose one, like 2026-05-02.',
         ];
     }
@@ -98,7 +103,14 @@ final class CourseRequest extends FormRequest
 
         $products = $this->products($garden);
 
-        return static fn (): Course => $plan($garden, $recipe, $sprayer, $plantings, $target, $mix->finalVolume->likely, $repeat, $startsOn, $trouble, $products);
+        $days = array_values(array_filter($this->array('days'), is_string(...)));
+        sort($days);
+        if ($days !== []) {
+            $repeat = Repeat::every($repeat->everyDays, count($days));
+            $startsOn = CarbonImmutable::parse($days[0], $garden->time_zone);
+        }
+
+        return static fn (): Course => $plan($garden, $recipe, $sprayer, $plantings, $target, $mix->finalVolume->likely, $repeat, $startsOn, $trouble, $products, $days);
     }
 
     /** @return array<int, string> line => product; one that is not there any more is left out */

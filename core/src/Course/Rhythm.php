@@ -20,6 +20,9 @@ final readonly class Rhythm
 
     private const LEAST = 2;
 
+    /** Days. */
+    private const STANDS_STILL = 100.0;
+
     private function __construct(
         /** Days from one round to the next at the most. */
         public float $days,
@@ -57,9 +60,12 @@ final readonly class Rhythm
             ]), 'established guidance', 'medium');
         }
 
-        return new self($target->everyDays->likely, (int) round($target->times->likely), 0.0, null, $meanC, Message::of('course.because.table', [
-            'name' => $target->name, 'low' => $target->everyDays->low, 'high' => $target->everyDays->high, 'days' => $target->everyDays->likely, 'n' => (int) round($target->times->likely),
-            'still' => $target->cycle !== null && $meanC !== null && $purpose === Purpose::Outbreak ? 'yes' : 'no',
+        // Where it all but stands still there is no hurry.
+        $isStill = $target->cycle !== null && $meanC !== null && $purpose === Purpose::Outbreak;
+        $days = $isStill ? $target->everyDays->high : $target->everyDays->likely;
+
+        return new self($days, (int) round($target->times->likely), 0.0, null, $meanC, Message::of('course.because.table', [
+            'name' => $target->name, 'low' => $target->everyDays->low, 'high' => $target->everyDays->high, 'days' => $days, 'n' => (int) round($target->times->likely), 'still' => $isStill ? 'yes' : 'no',
         ]), 'practice', 'low');
     }
 
@@ -80,7 +86,8 @@ final readonly class Rhythm
             $days[] = [$stage->killedByContact, $length->likely];
         }
         [$protected, $open] = self::longestProtected($days);
-        if ($open <= 0.0) {
+        // So slow that the model says nothing: it all but stands still.
+        if ($open <= 0.0 || $open > self::STANDS_STILL) {
             return null;
         }
         $interval = min($longest ?? INF, self::SAFE * $open);

@@ -137,7 +137,7 @@ final class SlotFinder
     }
 
     /** Of poor hours those with less against them are worth more. */
-    private static function worth(JudgedHour $hour): float
+    public static function worth(JudgedHour $hour): float
     {
         return $hour->word->worth() - 0.02 * max(0, count($hour->objections) - 1);
     }

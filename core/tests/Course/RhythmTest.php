@@ -22,7 +22,7 @@ it('goes by the latent period of a disease', function (float $mean, float $days)
 
 it('goes by the table where the cycle stands still, or where it is to prevent', function (): void {
     $mite = Cases::knowledge()->target('spider-mite');
-    expect(Rhythm::of($mite, 9.0)?->days)->toBe(6.0)->and(Rhythm::of($mite, 20.0, Purpose::Prevention)?->days)->toBe(6.0)->and(Rhythm::of($mite, null)?->number)->toBe(3)
+    expect(Rhythm::of($mite, 9.0)?->days)->toBe(7.0)->and(Rhythm::of($mite, 11.0)?->days)->toBe(7.0)->and(Rhythm::of($mite, 20.0, Purpose::Prevention)?->days)->toBe(6.0)->and(Rhythm::of($mite, null)?->number)->toBe(3)
         ->and(Rhythm::of(Cases::knowledge()->target('sun-scorch'), 20.0))->toBeNull();
 });
 

@@ -756,6 +756,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/rounds.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/rounds/{round}/log": {
         parameters: {
             query?: never;
@@ -798,6 +814,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["skipRound"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/rounds/suggest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["suggestRounds"];
         delete?: never;
         options?: never;
         head?: never;
@@ -964,6 +996,38 @@ export interface paths {
         patch: operations["updateTrouble"];
         trace?: never;
     };
+    "/api/gardens/{garden}/ribbon": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showRibbon"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stand-in/forecast.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standInForecast"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grounds": {
         parameters: {
             query?: never;
@@ -1049,6 +1113,8 @@ export interface components {
             times: number;
             /** Format: date */
             starts_on: string;
+            /** @description Of the rounds, where they are not evenly spaced. */
+            days?: string[] | null;
         };
         ImportPlantings: {
             /** @description The file as text. */
@@ -1285,6 +1351,13 @@ export interface components {
             body: components["schemas"]["PreparationBody"];
             name?: string | null;
             sprayer_id?: string | null;
+        };
+        SuggestRounds: {
+            recipe_id: string;
+            planting_ids: string[];
+            target: string;
+            /** Format: date */
+            starts_on: string;
         };
         SwapRequest: {
             recipe: components["schemas"]["RecipeBody"];
@@ -2531,6 +2604,48 @@ export interface components {
             /** @description How to get rid of what is left or spoilt. */
             disposal: string;
         };
+        /** @description One hour of the forecast, judged for a round. */
+        RibbonHour: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            word: "fine" | "poor" | "no" | "unknown";
+            /** @description What is against it; empty where nothing is. */
+            why: string;
+            /** @description In the gardener's units. */
+            temperature: string;
+            /** Format: float */
+            celsius: number;
+            /** Format: float */
+            rain_mm: number;
+            wind: string;
+            /**
+             * Format: float
+             * @description %
+             */
+            humidity: number;
+            /**
+             * Format: float
+             * @description %
+             */
+            cloud: number;
+            is_day: boolean;
+        };
+        /** @description The next 72 hours, each judged for the next round. */
+        Ribbon: {
+            round_id: string | null;
+            /** @description What it is for. */
+            for: string | null;
+            /** @description The best hour in reach, in words; null where there is none. */
+            best: string | null;
+            /** @description Its place among the hours. */
+            best_hour: number | null;
+            /** @description Where the weather comes from. */
+            source: string;
+            hours: components["schemas"]["RibbonHour"][];
+            /** @description Why there is nothing to show. */
+            missing: string | null;
+        };
         Round: {
             id: string;
             version: number;
@@ -2776,6 +2891,34 @@ export interface components {
              * @description Part of the burden.
              */
             share: number | null;
+        };
+        /** @description A round in the hours that suit it. */
+        SuggestedRound: {
+            /**
+             * Format: date
+             * @description The day in the garden's time zone.
+             */
+            day: string;
+            /** Format: date-time */
+            from: string;
+            because: string;
+            is_late: boolean;
+            /** @enum {string} */
+            word: "fine" | "poor" | "no" | "unknown";
+        };
+        /** @description How often and when, by the life cycle and the weather. */
+        Suggestion: {
+            /**
+             * Format: float
+             * @description The most that may lie between two rounds.
+             */
+            interval_days: number;
+            number: number;
+            because: string;
+            rounds: components["schemas"]["SuggestedRound"][];
+            source: string;
+            /** @description How sure that is. */
+            basis: string;
         };
         /** @description A recipe with another bottle in it. */
         Swap: {
@@ -5895,6 +6038,37 @@ export interface operations {
             };
         };
     };
+    exportCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description iCalendar */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
     logRound: {
         parameters: {
             query?: never;
@@ -6026,6 +6200,59 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChangedRound"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    suggestRounds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SuggestRounds"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Suggestion"];
                 };
             };
             /** @description Refused */
@@ -6605,6 +6832,67 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    showRibbon: {
+        parameters: {
+            query?: {
+                round?: string;
+            };
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ribbon"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    standInForecast: {
+        parameters: {
+            query: {
+                lat: number;
+                lon: number;
+                altitude_m?: number;
+                seed?: number;
+                days?: number;
+                /** @description When it was made; now if left out. */
+                issued?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Hourly weather */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import AppDialog from '@/parts/AppDialog.vue'
-import { api, ApiFailure, take, type Recipe, type TroublePage } from '@/api/client'
+import { api, ApiFailure, take, type Recipe, type Schemas, type TroublePage } from '@/api/client'
 import { useChanges } from '@/stores/changes'
 import { useGarden } from '@/stores/garden'
 import { useTimes } from '@/stores/times'
 import { NButton } from 'naive-ui'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 
 const shown = defineModel<boolean>('shown', { required: true })
@@ -18,10 +18,42 @@ const router = useRouter()
 const form = reactive({ target: '', every: 7, times: 3, starts: '', plantings: [] as string[], sprayer: '' })
 const errors = ref<Record<string, string>>({})
 const busy = ref(false)
+const suggestion = shallowRef<Schemas['Suggestion'] | null>(null)
+/** Days of the rounds as they were suggested, until the form says otherwise. */
+const days = ref<string[]>([])
+const asking = ref(false)
+
+async function suggest(): Promise<void> {
+  asking.value = true
+  errors.value = {}
+  try {
+    suggestion.value = await take(api.POST('/api/gardens/{garden}/rounds/suggest', {
+      params: { path: { garden: store.id } }, body: { recipe_id: props.recipe.id, planting_ids: form.plantings, target: form.target, starts_on: form.starts },
+    }))
+  } catch (e) {
+    if (e instanceof ApiFailure && e.status === 422) errors.value = e.fields
+    else changes.failed(e)
+  } finally {
+    asking.value = false
+  }
+}
+function takeSuggestion(): void {
+  const one = suggestion.value
+  if (!one || one.rounds.length === 0) return
+  form.every = Math.max(1, Math.floor(one.interval_days))
+  form.times = one.rounds.length
+  form.starts = one.rounds[0]!.day
+  days.value = one.rounds.map((round) => round.day)
+}
+/** What is typed by hand counts more than what was suggested. */
+const byHand = () => { days.value = [] }
+watch(() => [form.target, form.plantings], () => { suggestion.value = null })
 
 watch(shown, (now) => {
   if (!now) return
   errors.value = {}
+  suggestion.value = null
+  days.value = []
   const against = props.trouble
   const aimed = against?.target?.id ?? props.recipe.body.targets?.[0]
   form.target = store.knowledge.targets.some((target) => target.id === aimed) ? (aimed ?? '') : ''
@@ -46,7 +78,7 @@ async function plan(): Promise<void> {
       params: { path: { garden: store.id } },
       body: {
         recipe_id: props.recipe.id, sprayer_id: form.sprayer || null, planting_ids: form.plantings, target: form.target || null, trouble_id: props.trouble?.brief.id ?? null,
-        volume: props.volume || null, products: Object.entries(props.products ?? {}).map(([line, product]) => ({ line: Number(line), product_id: product })), every_days: form.every, times: form.times, starts_on: form.starts,
+        volume: props.volume || null, products: Object.entries(props.products ?? {}).map(([line, product]) => ({ line: Number(line), product_id: product })), every_days: form.every, times: form.times, starts_on: form.starts, days: days.value.length ? days.value : null,
       },
     }))
     shown.value = false
@@ -95,15 +127,28 @@ async function plan(): Promise<void> {
       <div class="three">
         <div class="field">
           <label for="plan-every">Every … days</label>
-          <input id="plan-every" v-model.number="form.every" class="native" type="number" min="1" max="366" :aria-invalid="errors.every_days ? 'true' : undefined">
+          <input id="plan-every" v-model.number="form.every" class="native" type="number" min="1" max="366" :aria-invalid="errors.every_days ? 'true' : undefined" @input="byHand">
         </div>
         <div class="field">
           <label for="plan-times">Rounds</label>
-          <input id="plan-times" v-model.number="form.times" class="native" type="number" min="1" max="100" :aria-invalid="errors.times ? 'true' : undefined">
+          <input id="plan-times" v-model.number="form.times" class="native" type="number" min="1" max="100" :aria-invalid="errors.times ? 'true' : undefined" @input="byHand">
         </div>
         <div class="field">
           <label for="plan-starts">First on</label>
-          <input id="plan-starts" v-model="form.starts" class="native" type="date" :aria-invalid="errors.starts_on ? 'true' : undefined">
+          <input id="plan-starts" v-model="form.starts" class="native" type="date" :aria-invalid="errors.starts_on ? 'true' : undefined" @input="byHand">
+        </div>
+      </div>
+      <div class="suggest">
+        <n-button :loading="asking" :disabled="!form.target" @click="suggest">How often, and when?</n-button>
+        <p v-if="!form.target" class="soft small">Choose what it is against: its life cycle says how often.</p>
+        <div v-if="suggestion" aria-live="polite" class="answer">
+          <p>{{ suggestion.because }} <span class="soft small">{{ suggestion.basis }}</span></p>
+          <ol>
+            <li v-for="round in suggestion.rounds" :key="round.from"><strong>{{ times.instant(round.from) }}</strong> <span v-if="round.is_late" class="field-error">late</span> {{ round.because }}</li>
+          </ol>
+          <p v-if="suggestion.rounds.length === 0" class="field-error">No hour was found: the weather or the flowers are against it.</p>
+          <p class="soft small">Weather from {{ suggestion.source }}.</p>
+          <n-button v-if="suggestion.rounds.length" :type="days.length ? 'default' : 'primary'" size="small" @click="takeSuggestion">{{ days.length ? 'Taken' : 'Take these days' }}</n-button>
         </div>
       </div>
       <p v-for="message in others" :key="message" class="field-error">{{ message }}</p>
@@ -122,4 +167,7 @@ legend { font-weight: 600; font-size: 15px; padding: 0 6px; }
 .check { display: flex; gap: 10px; align-items: center; min-height: 34px; }
 .check input { width: 20px; height: 20px; accent-color: var(--leaf); }
 .three { display: grid; grid-template-columns: repeat(auto-fit, minmax(140px, 1fr)); gap: 14px; }
+.suggest { display: grid; gap: 8px; justify-items: start; }
+.answer { display: grid; gap: 8px; justify-items: start; background: var(--leaf-wash); border-radius: 10px; padding: 12px 16px; }
+.answer ol { margin: 0; padding-left: 22px; display: grid; gap: 4px; }
 </style>

@@ -38,6 +38,7 @@ const title = computed(() => {
     <loading-note v-if="!courses" what="Laying out the rounds" />
     <template v-else>
       <page-head :title="title">
+        <a class="calendar" :href="`/api/gardens/${store.id}/rounds.ics`">Calendar file or address</a>
         <n-button type="primary" @click="router.push({ name: 'bench' })">Plan from a recipe</n-button>
       </page-head>
       <season-lanes v-if="courses.length" :courses="[...running, ...over]" :today="times.todayField()" />
@@ -62,4 +63,5 @@ const title = computed(() => {
 .cards { display: grid; grid-template-columns: minmax(0, 1fr); gap: 14px; }
 summary { cursor: pointer; min-height: 44px; font-weight: 600; padding-top: 10px; }
 @media (max-width: 760px) { .rounds { padding: 16px 16px 32px; } }
+.calendar { min-height: 44px; display: inline-flex; align-items: center; }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import DueCard from './DueCard.vue'
 import TaskList from './TaskList.vue'
+import WeatherRibbon from './WeatherRibbon.vue'
 import EmptyNote from '@/parts/EmptyNote.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
@@ -38,6 +39,7 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
     <loading-note v-if="!today" what="Looking at the day" />
     <template v-else>
       <page-head :title="title" :under="times.day(today.date)" />
+      <weather-ribbon :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id" />
       <div class="columns">
         <section aria-label="Due">
           <due-card v-for="due in today.due" :key="due.round.id" :due="due" @changed="load" />

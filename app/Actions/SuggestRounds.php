@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\SuggestedRound;
+use App\Http\Resources\SuggestionResource;
+use App\Models\Garden;
+use App\Models\Planting;
+use App\Models\Recipe;
+use App\Weather\ForecastProvider;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Course\PlannedRound;
+use Nebbia\Core\Course\Planner;
+use Nebbia\Core\Course\RoundWords;
+use Nebbia\Core\Hour\WeatherUnits;
+use Nebbia\Core\Message\Catalogue;
+
+/** How often and when to spray: by the life cycle at the temperatures expected, in the best hours of the forecast. */
+final readonly class SuggestRounds
+{
+    private const DAYS = 60;
+
+    public function __construct(
+        private ForecastProvider $provider,
+        private CourseInCore $courses,
+        private Planner $planner,
+        private Catalogue $catalogue,
+    ) {}
+
+    /**
+     * @param  Collection<int, Planting>  $plantings
+     * @return SuggestionResource|null null where the garden's place or the target is not known
+     *
+     * @throws BadInput
+     */
+    public function __invoke(Garden $garden, Recipe $recipe, Collection $plantings, ?string $target, string $start): ?SuggestionResource
+    {
+        $course = $this->courses->of($garden, 'new', $recipe->body, $plantings, $target, $start, null, null);
+        if ($course === null) {
+            return null;
+        }
+        $now = CarbonImmutable::now();
+        $forecast = $this->provider->forecast($garden, $now->getTimestamp(), $now->getTimestamp() + self::DAYS * 86400);
+        $plan = $this->planner->plan([$course], $forecast, $now->getTimestamp())['new'];
+        $words = new RoundWords($this->catalogue, WeatherUnits::of($garden->units));
+
+        return new SuggestionResource(
+            $plan->rhythm->days, $plan->rhythm->number, $this->catalogue->say($plan->rhythm->because),
+            array_map(static fn (PlannedRound $round): SuggestedRound => new SuggestedRound(
+                $round->slot->day, CarbonImmutable::createFromTimestamp($round->slot->from, 'UTC')->toIso8601ZuluString(), $words->because($round, $plan->rhythm, $forecast), $round->isLate, $round->slot->hours[0]->word->value,
+            ), $plan->rounds),
+            $this->provider->name(), "{$plan->rhythm->basis}, {$plan->rhythm->sure} certainty",
+        );
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Round;
+
+use App\Actions\SuggestRounds;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\SuggestRequest;
+use App\Http\Resources\SuggestionResource;
+use App\Models\Garden;
+use App\OpenApi\Body;
+use App\OpenApi\Ok;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Validation\ValidationException;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Knowledge\Knowledge;
+use OpenApi\Attributes as OA;
+
+/** How often and when; nothing is stored. */
+final class SuggestRoundsController extends Controller
+{
+    #[OA\Post(path: '/api/gardens/{garden}/rounds/suggest', operationId: 'suggestRounds', requestBody: new Body(SuggestRequest::class), responses: [new Ok(SuggestionResource::class)])]
+    public function __invoke(SuggestRequest $request, Garden $garden, SuggestRounds $suggest, Knowledge $knowledge): JsonResponse
+    {
+        $recipe = $garden->recipes()->findOrFail($request->string('recipe_id')->toString());
+        $plantings = $garden->standing()->whereKey($request->array('planting_ids'))->get();
+        try {
+            $target = $knowledge->target($request->string('target')->toString())->id;
+        } catch (BadInput $e) {
+            throw $e->at('target');
+        }
+
+        return $this->json($suggest($garden, $recipe, $plantings, $target, $request->string('starts_on')->toString())
+            ?? throw ValidationException::withMessages(['target' => 'Write down in the settings where the garden lies: without its place there is no weather to plan by.']));
+    }
+}

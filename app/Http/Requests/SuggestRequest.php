@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'SuggestRounds', required: ['recipe_id', 'planting_ids', 'target', 'starts_on'], properties: [
+    new OA\Property(property: 'recipe_id', type: 'string'),
+    new OA\Property(property: 'planting_ids', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'target', type: 'string'),
+    new OA\Property(property: 'starts_on', type: 'string', format: 'date'),
+])]
+final class SuggestRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'recipe_id' => ['required', 'string'], 'planting_ids' => ['present', 'array', 'max:200'], 'planting_ids.*' => ['string'], 'target' => ['required', 'string', 'max:80'],
+            'starts_on' => ['required', 'date_format:Y-m-d'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'recipe_id' => 'No recipe is chosen: take one to the bench first.', 'planting_ids' => 'Choose the plantings from the list.', 'target' => 'Choose what it is against: the life cycle is taken from that.',
+            'starts_on' => 'The first day is missing or is no day: choose one, like 2026-05-02.',
+        ];
+    }
+}

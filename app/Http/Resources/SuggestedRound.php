@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** A round in the hours that suit it. */
+#[OA\Schema(schema: 'SuggestedRound')]
+final readonly class SuggestedRound
+{
+    public function __construct(
+        #[OA\Property(description: 'The day in the garden\'s time zone.', format: 'date')] public string $day,
+        #[OA\Property(format: 'date-time')] public string $from,
+        #[OA\Property] public string $because,
+        #[OA\Property] public bool $is_late,
+        #[OA\Property(enum: ['fine', 'poor', 'no', 'unknown'])] public string $word,
+    ) {}
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Weather;
+
+use App\Models\Garden;
+use Nebbia\Core\Weather\Forecast;
+
+/** Where a garden's hourly weather comes from. */
+interface ForecastProvider
+{
+    /**
+     * @param  int  $from  seconds since 1970
+     * @return Forecast what is foretold now; empty where the garden's place is not known
+     */
+    public function forecast(Garden $garden, int $from, int $to): Forecast;
+
+    /** In words, for the screen. */
+    public function name(): string;
+}

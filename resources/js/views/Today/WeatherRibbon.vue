@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { api, take, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { computed, ref, shallowRef, watch } from 'vue'
+
+/** The next three days, each hour sprayable or not and why, for the round that is due first. */
+const props = defineProps<{ roundId?: string | undefined }>()
+const store = useGarden()
+const ribbon = shallowRef<Schemas['Ribbon'] | null>(null)
+const at = ref(0)
+
+async function load(): Promise<void> {
+  ribbon.value = await take(api.GET('/api/gardens/{garden}/ribbon', { params: { path: { garden: store.id }, query: props.roundId ? { round: props.roundId } : {} } }))
+  at.value = ribbon.value.best_hour ?? 0
+}
+watch(() => [props.roundId, store.undone], () => void load(), { immediate: true })
+
+const HEIGHT = 76
+/** How each word is drawn below the weather: a tall bar, two lines, one line at the foot. */
+const BARS: Record<Schemas['RibbonHour']['word'], [number, number][]> = { fine: [[2, 18]], poor: [[6, 4], [14, 4]], no: [[17, 3]], unknown: [[10, 2]] }
+const hours = computed(() => ribbon.value?.hours ?? [])
+const hour = computed(() => hours.value[at.value])
+const range = computed(() => {
+  const all = hours.value.map((one) => one.celsius)
+  return { low: Math.min(...all) - 2, high: Math.max(...all) + 2 }
+})
+const y = (celsius: number) => HEIGHT - 6 - ((celsius - range.value.low) / Math.max(1, range.value.high - range.value.low)) * (HEIGHT - 14)
+const line = computed(() => hours.value.map((one, n) => `${n + 0.5},${y(one.celsius).toFixed(1)}`).join(' '))
+const clock = (iso: string, style: 'day' | 'hour') => new Intl.DateTimeFormat('en-GB', { timeZone: store.garden?.time_zone ?? 'UTC', ...(style === 'day' ? { weekday: 'long' } : { weekday: 'short', hour: '2-digit', minute: '2-digit' }) }).format(new Date(iso))
+/** Each calendar day, as wide as it has hours here. */
+const days = computed(() => {
+  const found: { name: string; hours: number }[] = []
+  for (const one of hours.value) {
+    const name = clock(one.at, 'day')
+    if (found.at(-1)?.name === name) found.at(-1)!.hours++
+    else found.push({ name, hours: 1 })
+  }
+  return found
+})
+const WORDS: Record<Schemas['RibbonHour']['word'], string> = { fine: 'a good hour', poor: 'poor', no: 'no', unknown: 'not foretold' }
+const said = computed(() => (hour.value ? `${clock(hour.value.at, 'hour')}: ${WORDS[hour.value.word]}${hour.value.why ? `, ${hour.value.why}` : ''}` : ''))
+</script>
+
+<template>
+  <section v-if="ribbon" class="ribbon" aria-labelledby="ribbon-title">
+    <h2 id="ribbon-title">{{ ribbon.for ? `When to spray ${ribbon.for}` : 'When to spray' }}</h2>
+    <p v-if="ribbon.missing" class="soft">{{ ribbon.missing }}</p>
+    <template v-else>
+      <p class="best"><template v-if="ribbon.best">The best hour in the next three days: <strong>{{ ribbon.best }}</strong>{{ hours[ribbon.best_hour ?? 0]?.word === 'poor' ? ', and that is a poor one' : '' }}</template><template v-else>No hour in the next three days will do.</template></p>
+      <div class="band">
+        <svg :viewBox="`0 0 ${hours.length} ${HEIGHT + 22}`" preserveAspectRatio="none" aria-hidden="true">
+          <template v-for="(one, n) in hours" :key="one.at">
+            <rect v-if="!one.is_day" :x="n" y="0" width="1.02" :height="HEIGHT" class="night" />
+            <rect v-if="one.rain_mm > 0" :x="n + 0.1" :y="HEIGHT - Math.min(1, one.rain_mm / 5) * 46 - 4" width="0.8" :height="Math.min(1, one.rain_mm / 5) * 46 + 4" class="rain" />
+            <rect v-for="bar in BARS[one.word]" :key="bar[0]" :x="n" :y="HEIGHT + bar[0]" width="1.02" :height="bar[1]" :class="one.word" />
+          </template>
+          <polyline :points="line" class="warmth" vector-effect="non-scaling-stroke" />
+          <rect :x="at" y="0" width="1" :height="HEIGHT + 22" class="here" vector-effect="non-scaling-stroke" />
+        </svg>
+        <input v-model.number="at" type="range" min="0" :max="hours.length - 1" aria-label="Hour" :aria-valuetext="said">
+      </div>
+      <div class="days" aria-hidden="true"><span v-for="(day, n) in days" :key="n" :style="{ flexGrow: day.hours }">{{ day.hours > 8 ? day.name : '' }}</span></div>
+      <p v-if="hour" class="hour" aria-live="polite"><strong>{{ said }}</strong><span class="soft"> · {{ hour.temperature }}, wind {{ hour.wind }}, {{ hour.humidity }} % humid{{ hour.rain_mm > 0 ? `, ${hour.rain_mm} mm of rain` : '' }}</span></p>
+      <p class="soft small">A tall bar is a good hour, two lines are a poor one, a line at the foot is none. Weather from {{ ribbon.source }}.</p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.ribbon { display: grid; gap: 8px; grid-template-columns: minmax(0, 1fr); background: var(--paper); border: 1px solid var(--line); border-radius: 12px; padding: 14px 18px; }
+.best strong { font-size: 18px; }
+.band { position: relative; height: 108px; }
+svg { width: 100%; height: 100%; display: block; border-radius: 6px; background: var(--page); }
+.night { fill: var(--mist); }
+.rain { fill: var(--water); }
+.warmth { fill: none; stroke: var(--brass); stroke-width: 2; }
+.fine { fill: var(--leaf); }
+.poor { fill: var(--brass); }
+.no { fill: var(--madder); }
+.unknown { fill: var(--line); }
+.here { fill: none; stroke: var(--ink); stroke-width: 2; }
+input { position: absolute; inset: 0; width: 100%; height: 100%; margin: 0; opacity: 0; cursor: pointer; }
+input:focus-visible + *, .band:focus-within svg { outline: 3px solid var(--brass); outline-offset: 2px; }
+.days { display: flex; font-size: 15px; color: var(--soft); }
+.days span { flex: 1 1 0; border-left: 1px solid var(--line); padding-left: 6px; overflow: hidden; white-space: nowrap; }
+</style>

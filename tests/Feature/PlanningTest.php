@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Console\SchemaCheck;
+use App\Models\Course;
+use App\Models\Round;
+use Carbon\CarbonImmutable;
+use Nebbia\Core\Weather\WeatherCsv;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Reader;
+
+/** @param  array<string, mixed>  $more */
+function aphidCourse(array $more = []): array
+{
+    return $more + [
+        'format' => 'nebbia.course/1', 'target' => 'aphid', 'purpose' => 'outbreak', 'start' => '2026-05-02', 'place' => ['lat' => 45.9, 'lon' => 9.3, 'time_zone' => 'Europe/Rome'],
+        'plantings' => [['plant' => 'broad-bean', 'number' => 12, 'stage' => 'growing', 'height_cm' => 70]],
+        'recipe' => ['format' => 'nebbia.recipe/1', 'name' => 'Soap', 'units' => 'metric', 'base' => ['amount' => '1 L', 'basis' => 'added'], 'ingredients' => [['ingredient' => 'liquid-castile-soap', 'amount' => '30 mL', 'strength' => '33 %']]],
+    ];
+}
+
+/** So many days of one weather from the second of May on, as CSV; rain all day on some. */
+function weatherFile(int $days, float $temperature, array $wet = []): string
+{
+    $lines = ['time,temp_c,rain_mm,wind_ms,humidity,cloud'];
+    $at = CarbonImmutable::parse('2026-05-02T00:00+02:00');
+    for ($n = 0; $n < $days * 24; $n++) {
+        $hour = $at->addHours($n);
+        $lines[] = $hour->format('Y-m-d\TH:iP').",$temperature,".(in_array($hour->format('m-d'), $wet, true) ? 1 : 0).',1.5,65,100';
+    }
+    $file = tempnam(sys_get_temp_dir(), 'weather');
+    file_put_contents($file, implode("\n", $lines));
+
+    return $file;
+}
+
+it('plans a course on the command line, round the rain', function (): void {
+    $file = weatherFile(40, 20.0, ['05-08']);
+    [$exit, $out, $err] = outside((string) json_encode(aphidCourse(['free_hours' => [['from' => '18:00', 'to' => '22:00']]])), 'nebbia:plan', '-', "--weather=$file", '--json');
+    unlink($file);
+    $plan = json_decode($out, true);
+    // 0.8 of 130 / (20 - 4) days
+    expect($exit)->toBe(0, $err)->and((new SchemaCheck)->firstError($plan, 'nebbia.plan-1')?->message())->toBeNull()->and($plan['interval_days'])->toEqualWithDelta(6.5, 0.001)->and($plan['number'])->toBe(3)
+        ->and(array_map(static fn (array $round): string => substr($round['from'], 0, 10), $plan['rounds']))->toBe(['2026-05-02', '2026-05-07', '2026-05-13'])
+        ->and($plan['rounds'][1]['because'])->toContain('rain')->and($plan['rounds'][0]['from'])->toEndWith('+02:00');
+});
+
+it('plans without weather, and from another day', function (): void {
+    [$exit, $out] = outside((string) json_encode(aphidCourse()), 'nebbia:plan', '-', '--json', '--from=2026-07-01');
+    $plan = json_decode($out, true);
+    expect($exit)->toBe(0)->and($plan['rounds'])->toHaveCount(3)->and($plan['rounds'][0]['from'])->toStartWith('2026-07-01')->and($plan['rounds'][0]['because'])->toContain('No forecast');
+    [$exit, $page] = outside((string) json_encode(aphidCourse()), 'nebbia:plan', '-');
+    expect($exit)->toBe(0)->and($page)->toContain('aphid can be hit for')->toContain('two clean looks');
+});
+
+it('says what is to be started before a round', function (): void {
+    $recipe = ['format' => 'nebbia.recipe/1', 'name' => 'Garlic', 'units' => 'metric', 'base' => ['amount' => '1 L', 'basis' => 'final'], 'ingredients' => [['ingredient' => 'garlic-extract', 'amount' => '200 mL']]];
+    $file = weatherFile(40, 20.0);
+    [, $out] = outside((string) json_encode(aphidCourse(['recipe' => $recipe, 'free_hours' => [['from' => '20:00', 'to' => '21:00']]])), 'nebbia:plan', '-', "--weather=$file", '--json');
+    unlink($file);
+    $first = json_decode($out, true)['preparations'][0];
+    // Twelve hours before eight in the evening.
+    expect($first)->toMatchArray(['what' => 'Start: Garlic extract', 'start' => '2026-05-02T08:00:00+02:00', 'ready' => '2026-05-02T20:00:00+02:00'])->and($first['because'])->toContain('200 mL');
+});
+
+it('says in one line what of a course cannot be read', function (mixed $course, array $options, string $says): void {
+    [$exit, $out, $err] = outside(is_string($course) ? $course : (string) json_encode($course), 'nebbia:plan', '-', '--json', ...$options);
+    expect($exit)->toBe(1)->and($out)->toBe('')->and(substr_count(trim($err), "\n"))->toBe(0)->and($err)->toContain($says);
+})->with([
+    'no JSON' => ['{', [], 'JSON'],
+    'another format' => [['format' => 'x'], [], 'format'],
+    'no target' => [array_diff_key(aphidCourse(), ['target' => 1]), [], 'target'],
+    'an unknown target' => [aphidCourse(['target' => 'gremlin']), [], 'target'],
+    'a day that is none' => [aphidCourse(['start' => '2026-02-30']), [], 'start'],
+    'another first day that is none' => [aphidCourse(), ['--from=soon'], '--from'],
+    'beyond the pole' => [aphidCourse(['place' => ['lat' => 99, 'lon' => 9, 'time_zone' => 'UTC']]), [], 'place.lat'],
+    'a zone of nowhere' => [aphidCourse(['place' => ['lat' => 45, 'lon' => 9, 'time_zone' => 'Mars/North']]), [], 'place.time_zone'],
+    'an unknown plant' => [aphidCourse(['plantings' => [['plant' => 'triffid']]]), [], 'plantings.0.plant'],
+    'a number of none' => [aphidCourse(['plantings' => [['plant' => 'rose', 'number' => 0]]]), [], 'plantings.0.number'],
+    'three recipes' => [array_diff_key(aphidCourse(['recipes' => [[], [], []]]), ['recipe' => 1]), [], 'recipe'],
+    'an amount of nothing' => [aphidCourse(['recipe' => ['format' => 'nebbia.recipe/1', 'base' => ['amount' => 'some', 'basis' => 'added'], 'ingredients' => []]]), [], 'recipe.base.amount'],
+    'free from late to early' => [aphidCourse(['free_hours' => [['from' => '22:00', 'to' => '18:00']]]), [], 'free_hours.0'],
+    'no such weather' => [aphidCourse(), ['--weather=/no/such.csv'], 'such.csv'],
+]);
+
+it('writes a calendar that reads back to the same rounds', function (): void {
+    [$exit, $ics] = outside((string) json_encode(aphidCourse()), 'nebbia:plan', '-', '--ics');
+    [, $out] = outside((string) json_encode(aphidCourse()), 'nebbia:plan', '-', '--json');
+    $calendar = Reader::read($ics);
+    assert($calendar instanceof VCalendar);
+    $events = [];
+    foreach ($calendar->select('VEVENT') as $event) {
+        $events[] = [$event->DTSTART->getDateTime()->getTimestamp(), $event->DTEND->getDateTime()->getTimestamp()];
+    }
+    expect($exit)->toBe(0)->and($calendar->validate())->toBe([])
+        ->and($events)->toBe(array_map(static fn (array $round): array => [strtotime($round['from']), strtotime($round['to'])], json_decode($out, true)['rounds']));
+});
+
+it('shows the next three days for the round that is due first', function (): void {
+    $this->travelTo(CarbonImmutable::parse('2026-05-04 08:20:00', 'UTC'));
+    $garden = demo();
+    $ribbon = $this->getJson(at($garden, 'ribbon'))->assertOk()->json();
+    expect($ribbon['hours'])->toHaveCount(72)->and($ribbon['hours'][0]['at'])->toBe('2026-05-04T08:00:00Z')->and($ribbon['for'])->toContain('against')->and($ribbon['source'])->toContain('stand-in')
+        ->and($ribbon['hours'][$ribbon['best_hour']]['word'])->not->toBe('no');
+    foreach ($ribbon['hours'] as $hour) {
+        // What is no good hour says why.
+        expect($hour['why'] === '')->toBe($hour['word'] === 'fine');
+    }
+    // Night has no sun, and the next morning has.
+    expect($ribbon['hours'][16]['is_day'])->toBeFalse()->and($ribbon['hours'][24]['is_day'])->toBeTrue();
+    $other = $garden->rounds()->where('status', 'planned')->latest('due_on')->firstOrFail();
+    $this->getJson(at($garden, "ribbon?round=$other->id"))->assertOk()->assertJsonPath('round_id', $other->id);
+    $this->getJson(at($garden, 'ribbon?round=none'))->assertNotFound();
+    $garden->update(['latitude' => null]);
+    $this->getJson(at($garden, 'ribbon'))->assertOk()->assertJsonPath('hours', [])->assertJsonPath('missing', 'Write down in the settings where the garden lies: without its place there is no weather.');
+});
+
+it('revises its forecast from day to day', function (): void {
+    $garden = demo();
+    $at = function (string $now) use ($garden): float {
+        $this->travelTo(CarbonImmutable::parse($now, 'UTC'));
+
+        return collect($this->getJson(at($garden, 'ribbon'))->json('hours'))->firstWhere('at', '2026-05-06T12:00:00Z')['celsius'];
+    };
+    $before = $at('2026-05-04 08:00:00');
+    expect($at('2026-05-04 09:00:00'))->toEqualWithDelta($before, 0.5)->and($at('2026-05-06 11:00:00'))->not->toBe($before);
+});
+
+it('suggests rounds by the life cycle, and plans them on their days', function (): void {
+    $this->travelTo(CarbonImmutable::parse('2026-05-04 08:20:00', 'UTC'));
+    $garden = demo();
+    $recipe = recipeNamed($garden, 'Evening soap');
+    $planting = plantingOf($garden, 'broad-bean');
+    $asked = ['recipe_id' => $recipe->id, 'planting_ids' => [$planting->id], 'target' => 'aphid', 'starts_on' => '2026-05-05'];
+    $suggestion = $this->postJson(at($garden, 'rounds/suggest'), $asked)->assertOk()->json();
+    expect($suggestion['number'])->toBe(3)->and($suggestion['rounds'])->toHaveCount(3)->and($suggestion['interval_days'])->toBeGreaterThan(4.0)->toBeLessThanOrEqual(7.0)->and($suggestion['because'])->toContain('aphid');
+    $days = array_column($suggestion['rounds'], 'day');
+    foreach ([1, 2] as $n) {
+        $gap = CarbonImmutable::parse($days[$n - 1])->diffInDays(CarbonImmutable::parse($days[$n]));
+        expect($gap)->toBeGreaterThanOrEqual(3)->and($gap <= 8 || $suggestion['rounds'][$n]['is_late'])->toBeTrue();
+    }
+    $planned = $this->postJson(at($garden, 'courses'), $asked + ['every_days' => 6, 'times' => 9, 'days' => array_reverse($days)])->assertCreated()->json('course.id');
+    $course = Course::query()->findOrFail($planned);
+    expect($course->rounds()->orderBy('number')->get()->map(fn (Round $round): string => $round->due_on->toDateString())->all())->toBe($days)->and($course->times)->toBe(3)->and($course->starts_on->toDateString())->toBe($days[0]);
+});
+
+it('names what of a suggestion cannot be', function (array $change, string $field): void {
+    $garden = demo();
+    $this->postJson(at($garden, 'rounds/suggest'), $change + ['recipe_id' => recipeNamed($garden, 'Evening soap')->id, 'planting_ids' => [], 'target' => 'aphid', 'starts_on' => '2026-05-05'])
+        ->assertUnprocessable()->assertJsonValidationErrors([$field]);
+})->with([[['target' => 'gremlin'], 'target'], [['target' => ''], 'target'], [['starts_on' => 'soon'], 'starts_on']]);
+
+it('offers its rounds to a calendar', function (): void {
+    $garden = demo();
+    $answer = $this->get(at($garden, 'rounds.ics'))->assertOk();
+    expect($answer->headers->get('Content-Type'))->toStartWith('text/calendar');
+    $calendar = Reader::read((string) $answer->getContent());
+    assert($calendar instanceof VCalendar);
+    $zone = new DateTimeZone('Europe/Rome');
+    $days = array_map(static fn ($event): string => $event->DTSTART->getDateTime()->setTimezone($zone)->format('Y-m-d H:i'), $calendar->select('VEVENT'));
+    $due = $garden->rounds()->where('status', 'planned')->get()->map(fn (Round $round): string => $round->due_on->toDateString().' 18:00')->all();
+    sort($days);
+    sort($due);
+    expect($calendar->validate())->toBe([])->and($days)->toBe($due)->and(count($days))->toBeGreaterThan(5);
+});
+
+it('is a small forecast service where there is no other', function (): void {
+    $csv = (string) $this->get('/api/stand-in/forecast.csv?lat=45.9&lon=9.3&seed=7&days=3&issued=2026-05-02T00:00:00Z')->assertOk()->getContent();
+    $forecast = WeatherCsv::read($csv);
+    expect($forecast->all())->toHaveCount(72)->and((string) $this->get('/api/stand-in/forecast.csv?lat=45.9&lon=9.3&seed=7&days=3&issued=2026-05-02T00:00:00Z')->getContent())->toBe($csv);
+    $this->getJson('/api/stand-in/forecast.csv?lat=100&lon=9')->assertUnprocessable()->assertJsonValidationErrors(['lat']);
+});
