@@ -48,3 +48,42 @@ test('a danger leads, whatever else is right', async ({ page }) => {
   await expect(page.locator('.banner')).toContainText('Stop')
   await page.getByRole('button', { name: 'Drop my changes' }).or(page.getByRole('button', { name: 'Recipes', exact: true })).first().click()
 })
+
+test('the ribbon says hour by hour whether it can be sprayed, and why not', async ({ page }) => {
+  await page.goto('/')
+  const ribbon = page.getByRole('region', { name: /When to spray/ })
+  await expect(ribbon).toContainText('The best hour in the next three days')
+  await expect(ribbon).toContainText('made-up weather')
+  const hour = ribbon.getByRole('slider', { name: 'Hour' })
+  const seen = new Set<string>()
+  await hour.press('Home')
+  for (let n = 0; n < 71; n++) {
+    seen.add((await hour.getAttribute('aria-valuetext')) ?? '')
+    await hour.press('ArrowRight')
+  }
+  // Every hour says something else, and night after night some are out.
+  expect(seen.size).toBe(71)
+  expect([...seen].some((text) => /: (poor|no), .+/.test(text))).toBe(true)
+})
+
+test('rounds are suggested by the life cycle, taken, and planned on their days', async ({ page }) => {
+  await page.goto('/bench')
+  await openRecipe(page, 'evening', 'Evening soap')
+  await page.getByRole('button', { name: 'Plan the rounds' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('Against').selectOption({ label: 'nothing in particular' })
+  await expect(dialog.getByRole('button', { name: 'How often, and when?' })).toBeDisabled()
+  await dialog.getByLabel('Against').selectOption({ label: 'aphid' })
+  await dialog.getByRole('checkbox', { name: 'Broad beans, late row' }).check()
+  await dialog.getByRole('button', { name: 'How often, and when?' }).click()
+  await expect(dialog.getByRole('button', { name: 'Take these days' })).toBeVisible()
+  const found = await dialog.locator('.answer li').count()
+  expect(found).toBeGreaterThan(1)
+  await dialog.getByRole('button', { name: 'Take these days' }).click()
+  await expect(dialog.getByLabel('Rounds')).toHaveValue(String(found))
+  await dialog.getByRole('button', { name: `Plan ${found} rounds` }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  await expect(page).toHaveURL(/rounds/)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText('Undone: Rounds planned')).toBeVisible()
+})
