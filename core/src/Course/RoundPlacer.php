@@ -187,7 +187,7 @@ final class RoundPlacer
         return floor(($slot->from - $start) / 86400.0);
     }
 
-    private static function penalty(float $gap, Rhythm $rhythm): float
+    public static function penalty(float $gap, Rhythm $rhythm): float
     {
         return self::isLate($gap, $rhythm) ? self::LATE + self::LATE_DAY * ($gap - $rhythm->days) : self::SOON * max(0.0, $rhythm->days - $gap);
     }

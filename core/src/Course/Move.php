@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Course;
+
+/** A planned round that is better on another day. */
+final readonly class Move
+{
+    public function __construct(
+        /** Among those that are still open, from 0. */
+        public int $round,
+        /** Days as 2026-05-02. */
+        public string $from,
+        public string $to,
+        public Slot $slot,
+        /** washed, missed, weather or follows */
+        public string $why,
+        /** What was against the day it was on. */
+        public ?JudgedHour $against = null,
+    ) {}
+}

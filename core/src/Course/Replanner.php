@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Course;
+
+use DateTimeImmutable;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Weather\Forecast;
+
+/**
+ * What changes in a course that is under way when something has happened: rain washed a round off, a round was missed, or the forecast has turned
+ * against the day of one. A round that can stay, stays; what was done is never moved.
+ */
+final class Replanner
+{
+    /** The forecast is taken at its word for so many days. */
+    private const TRUSTED = 4;
+
+    /** Days after a round that was washed off until the plant bears another. */
+    private const AFTER_WASHING = 1.0;
+
+    /** For each day that a round is moved. */
+    private const NEAR = 0.05;
+
+    public function __construct(private readonly Knowledge $knowledge) {}
+
+    /**
+     * @param  list<string>  $open  days of the rounds that are still to come, soonest first
+     * @param  int|null  $last  when the last round was sprayed, seconds since 1970
+     * @param  bool  $washed  rain took it
+     * @return list<Move> in the order of the rounds
+     */
+    public function replan(Course $course, Rhythm $rhythm, array $open, ?int $last, bool $washed, Forecast $forecast, int $now): array
+    {
+        $finder = new SlotFinder(new HourJudge($this->knowledge, $course->place, $forecast));
+        $today = self::day($now, $course);
+        $moves = [];
+        $before = $last;
+        $hasMoved = false;
+        foreach ($open as $n => $day) {
+            $slots = $finder->find($this->from($course, $today), $course->mixOf($n), (int) ceil($rhythm->days) * 2 + 21, $now);
+            $why = $this->why($slots, $course, $rhythm, $day, $today, $before, $n === 0 && $washed, $hasMoved, $now);
+            $own = self::onDay($slots, $day);
+            if ($why === null) {
+                $before = $own->from ?? $this->evening($day, $course);
+
+                continue;
+            }
+            $least = $before === null ? $now : $before + (int) (86400.0 * ($n === 0 && $washed ? self::AFTER_WASHING : RoundPlacer::leastGap($rhythm))) - 1;
+            $best = $this->best($slots, $rhythm, $before, max($least, $now), $why, $this->evening($day, $course));
+            if ($best === null || $best->day === $day) {
+                $before = $own->from ?? $this->evening($day, $course);
+
+                continue;
+            }
+            $moves[] = new Move($n, $day, $best->day, $best, $why, $why === 'weather' ? $this->against($course, $n, $day, $forecast) : null);
+            $before = $best->from;
+            $hasMoved = true;
+        }
+
+        return $moves;
+    }
+
+    /** @param  list<Slot>  $slots */
+    private function why(array $slots, Course $course, Rhythm $rhythm, string $day, string $today, ?int $before, bool $washed, bool $hasMoved, int $now): ?string
+    {
+        if ($washed) {
+            return 'washed';
+        }
+        if ($day < $today) {
+            return 'missed';
+        }
+        if ($this->evening($day, $course) < $now + self::TRUSTED * 86400 && self::onDay($slots, $day) === null) {
+            return 'weather';
+        }
+        if ($hasMoved && $before !== null) {
+            $gap = ($this->evening($day, $course) - $before) / 86400.0;
+
+            return $gap < RoundPlacer::leastGap($rhythm) - 0.5 || $gap > $rhythm->days + 0.6 ? 'follows' : null;
+        }
+
+        return null;
+    }
+
+    /** @param  list<Slot>  $slots */
+    private function best(array $slots, Rhythm $rhythm, ?int $before, int $from, string $why, int $planned): ?Slot
+    {
+        $best = null;
+        $most = -INF;
+        foreach ($slots as $slot) {
+            if ($slot->from < $from) {
+                continue;
+            }
+            // What was lost or missed is made up for soon; the rest keeps near its day, and within its interval.
+            $gap = $before === null ? 0.0 : ($slot->from - $before) / 86400.0;
+            $isSoon = in_array($why, ['washed', 'missed'], true);
+            $worth = $slot->worth - ($isSoon
+                ? RoundPlacer::WAIT * floor(($slot->from - $from) / 86400.0)
+                : self::NEAR * round(abs($slot->from - $planned) / 86400.0) + (RoundPlacer::isLate($gap, $rhythm) ? RoundPlacer::penalty($gap, $rhythm) : 0.0));
+            // Of days as near the later one, which leaves more of the rest where it is.
+            if ($worth > $most + ($isSoon ? 1e-9 : -1e-9)) {
+                [$best, $most] = [$slot, $worth];
+            }
+        }
+
+        return $best;
+    }
+
+    private function against(Course $course, int $round, string $day, Forecast $forecast): JudgedHour
+    {
+        $judge = new HourJudge($this->knowledge, $course->place, $forecast);
+        $windows = $judge->windowsOf($course->mixOf($round));
+        $evening = $this->evening($day, $course);
+
+        return $judge->judge($windows, $course->isIndoors(), $course->isInFlower(), $evening);
+    }
+
+    /** @param  list<Slot>  $slots */
+    private static function onDay(array $slots, string $day): ?Slot
+    {
+        $best = null;
+        foreach ($slots as $slot) {
+            if ($slot->day === $day && ($best === null || $slot->worth > $best->worth)) {
+                $best = $slot;
+            }
+        }
+
+        return $best;
+    }
+
+    private function from(Course $course, string $day): Course
+    {
+        return new Course($course->id, $course->target, $course->purpose, $day, $course->place, $course->plantings, $course->mixes, $course->free, $course->sprayer, $course->hours);
+    }
+
+    private function evening(string $day, Course $course): int
+    {
+        $time = DateTimeImmutable::createFromFormat('!Y-m-d', $day, $course->place->zone);
+
+        return $time === false ? 0 : $time->setTime(18, 0)->getTimestamp();
+    }
+
+    private static function day(int $at, Course $course): string
+    {
+        $time = DateTimeImmutable::createFromFormat('U', (string) $at);
+
+        return $time === false ? '' : $time->setTimezone($course->place->zone)->format('Y-m-d');
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+use Nebbia\Core\Course\HourJudge;
+use Nebbia\Core\Course\Move;
+use Nebbia\Core\Course\Replanner;
+use Nebbia\Core\Course\Rhythm;
+use Nebbia\Core\Course\WashOff;
+use Nebbia\Core\Tests\Cases;
+use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\WeatherHour;
+
+function romeTime(string $text): int
+{
+    return (new DateTimeImmutable($text, new DateTimeZone('Europe/Rome')))->getTimestamp();
+}
+
+/** @return list<array{int, string, string, string}> round, from, to, why */
+function moved(array $case, array $open, ?string $last, bool $washed, string $now): array
+{
+    $course = courseOf($case);
+    $rhythm = Rhythm::of($course->target, 18.0);
+    $moves = (new Replanner(Cases::knowledge()))->replan($course, $rhythm, $open, $last === null ? null : romeTime($last), $washed, skyOf($case), romeTime($now));
+
+    return array_map(static fn (Move $move): array => [$move->round, substr($move->from, 5), substr($move->to, 5), $move->why], $moves);
+}
+
+// Soap against aphids at 18 °C: seven days at the most; free from 18 to 22; sprayed on the second at eight.
+it('moves what must be moved, and nothing else', function (array $case, array $open, bool $washed, string $now, array $moves): void {
+    expect(moved($case, $open, '2026-05-02 20:00', $washed, $now))->toBe($moves);
+})->with([
+    'no news' => [[], ['2026-05-09', '2026-05-16'], false, '2026-05-04 08:00', []],
+    'no news, days closer than they must be' => [[], ['2026-05-07', '2026-05-12'], false, '2026-05-04 08:00', []],
+    // Washed off: as soon as it can be, and the rest where it was as long as that is within seven days.
+    'washed off in the night' => [[], ['2026-05-09', '2026-05-16'], true, '2026-05-03 08:00', [[0, '05-09', '05-03', 'washed'], [1, '05-16', '05-10', 'follows']]],
+    'rain on the day of the next' => [['but' => [['day' => '05-05', 'hours' => 48, 'rain' => 1]]], ['2026-05-06', '2026-05-12'], false, '2026-05-04 08:00', [[0, '05-06', '05-07', 'weather']]],
+    'and the one after it is too late then' => [['but' => [['day' => '05-06', 'hours' => 24, 'rain' => 1]]], ['2026-05-06', '2026-05-13'], false, '2026-05-04 08:00', [[0, '05-06', '05-07', 'weather']]],
+    'rain that is too far off to be believed' => [['but' => [['day' => '05-09', 'hours' => 24, 'rain' => 1]]], ['2026-05-09', '2026-05-16'], false, '2026-05-04 08:00', []],
+    'a round was missed' => [[], ['2026-05-06', '2026-05-12'], false, '2026-05-09 08:00', [[0, '05-06', '05-09', 'missed']]],
+    'missed in the rain' => [['but' => [['day' => '05-09', 'hours' => 40, 'rain' => 1]]], ['2026-05-06', '2026-05-13'], false, '2026-05-09 08:00', [[0, '05-06', '05-10', 'missed']]],
+    'it rains for weeks: nothing is to be had' => [['rain' => 1], ['2026-05-05'], false, '2026-05-04 08:00', []],
+]);
+
+it('changes nothing a second time', function (): void {
+    $case = ['but' => [['day' => '05-05', 'hours' => 48, 'rain' => 1]]];
+    $once = moved($case, ['2026-05-06', '2026-05-12'], '2026-05-02 20:00', false, '2026-05-04 08:00');
+    expect($once)->not->toBe([])->and(moved($case, ['2026-'.$once[0][2], '2026-05-12'], '2026-05-02 20:00', false, '2026-05-04 08:00'))->toBe([]);
+});
+
+/** @param  array<int, float>  $rain  hours after the spray => mm */
+function washed(string $remedy, array $rain, int $hours = 96, bool $indoors = false): WashOff
+{
+    $course = courseOf(['recipe' => $remedy]);
+    $sprayed = romeTime('2026-05-02 20:00');
+    $sky = [];
+    for ($n = 0; $n < $hours; $n++) {
+        $sky[] = new WeatherHour($sprayed + $n * 3600, 18.0, $rain[$n] ?? 0.0, 5.0, 60.0, 50.0);
+    }
+    $forecast = Forecast::of($sky);
+
+    return WashOff::of((new HourJudge(Cases::knowledge(), $course->place, $forecast))->windowsOf($course->mixes[0]), $forecast, $sprayed, $sprayed + $hours * 3600, $indoors);
+}
+
+it('says what rain took', function (string $remedy, array $rain, string $lost): void {
+    expect(washed($remedy, $rain)->lost)->toBe($lost);
+})->with([
+    'soap, dry for long' => ['soap', [], 'none'],
+    // Four dry hours are enough: then nothing is left to be washed.
+    'soap, two hours after' => ['soap', [2 => 1.0], 'all'],
+    'soap, six hours after' => ['soap', [6 => 20.0], 'none'],
+    'soap, a drizzle of nothing' => ['soap', [2 => 0.05], 'none'],
+    // Washed off by two to five millimetres, and twenty-four dry hours.
+    'bicarbonate, two days after, a little' => ['bicarbonate', [48 => 1.0], 'none'],
+    'bicarbonate, two days after' => ['bicarbonate', [48 => 1.5, 49 => 1.5], 'partly'],
+    'bicarbonate, much' => ['bicarbonate', [48 => 3.0, 60 => 2.5], 'all'],
+    'bicarbonate, soon and little' => ['bicarbonate', [10 => 0.5], 'partly'],
+    // Five to ten millimetres.
+    'garlic, two days after' => ['garlic', [48 => 4.0], 'none'],
+    'garlic, a shower' => ['garlic', [48 => 7.0], 'partly'],
+    'garlic, a storm' => ['garlic', [48 => 12.0], 'all'],
+]);
+
+it('loses nothing indoors, and no less with more rain', function (): void {
+    expect(washed('bicarbonate', [2 => 30.0], indoors: true)->lost)->toBe('none');
+    $rank = ['none' => 0, 'partly' => 1, 'all' => 2];
+    foreach (['soap', 'garlic', 'bicarbonate', 'milk', 'oil'] as $remedy) {
+        $before = 0;
+        foreach ([0.0, 0.2, 1.0, 3.0, 6.0, 15.0] as $rain) {
+            $now = $rank[washed($remedy, [3 => $rain])->lost];
+            expect($now)->toBeGreaterThanOrEqual($before);
+            $before = $now;
+        }
+    }
+});
