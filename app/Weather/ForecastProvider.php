@@ -16,6 +16,9 @@ interface ForecastProvider
      */
     public function forecast(Garden $garden, int $from, int $to): Forecast;
 
+    /** What the weather really was, as far as anybody knows. */
+    public function happened(Garden $garden, int $from, int $to): Forecast;
+
     /** In words, for the screen. */
     public function name(): string;
 }

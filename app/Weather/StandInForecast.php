@@ -28,6 +28,21 @@ final class StandInForecast implements ForecastProvider
         return (new StandIn($place, self::seed($garden)))->foretold($now, $from, min($to, $now + self::DAYS * 86400));
     }
 
+    public function happened(Garden $garden, int $from, int $to): Forecast
+    {
+        $place = self::place($garden);
+        if ($place === null) {
+            return Forecast::of([]);
+        }
+        $weather = new StandIn($place, self::seed($garden));
+        $hours = [];
+        for ($at = $from - ($from % Forecast::HOUR); $at < $to; $at += Forecast::HOUR) {
+            $hours[] = $weather->happened($at);
+        }
+
+        return Forecast::of($hours);
+    }
+
     public function name(): string
     {
         return 'a stand-in: made-up weather for this climate, no real forecast';

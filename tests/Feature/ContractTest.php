@@ -57,6 +57,7 @@ it('answers every question as its document says', function (string $path, string
     ['/api/gardens/{garden}/preparations/{preparation}', 'PreparationStory'],
     ['/api/gardens/{garden}/other-uses', 'OtherUses'],
     ['/api/gardens/{garden}/ribbon', 'Ribbon'],
+    ['/api/gardens/{garden}/replans', '[]Replan'],
 ]);
 
 it('answers every change as its document says', function (): void {

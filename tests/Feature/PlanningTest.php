@@ -171,3 +171,45 @@ it('is a small forecast service where there is no other', function (): void {
     expect($forecast->all())->toHaveCount(72)->and((string) $this->get('/api/stand-in/forecast.csv?lat=45.9&lon=9.3&seed=7&days=3&issued=2026-05-02T00:00:00Z')->getContent())->toBe($csv);
     $this->getJson('/api/stand-in/forecast.csv?lat=100&lon=9')->assertUnprocessable()->assertJsonValidationErrors(['lat']);
 });
+
+it('proposes to make up for a round that was missed, moves it when asked, and takes that back', function (): void {
+    $this->travelTo(CarbonImmutable::parse('2026-05-04 08:20:00', 'UTC'));
+    $garden = demo();
+    $replans = $this->getJson(at($garden, 'replans'))->assertOk()->json();
+    // The gentle soap on lettuces was due the day before.
+    $missed = collect($replans)->first(static fn (array $one): bool => str_contains($one['name'], 'Gentle soap against aphid'));
+    $move = $missed['moves'][0];
+    expect($move['from'])->toBe('2026-05-03')->and($move['to'])->toBeGreaterThanOrEqual('2026-05-04')->and($move['because'])->toBe('It was due on 3 May.');
+    $round = Round::query()->findOrFail($move['round_id']);
+    $done = $garden->applications()->count();
+    $change = $this->postJson(at($garden, "courses/{$missed['course_id']}/replan"))->assertOk()->json('id');
+    expect($round->refresh()->due_on->toDateString())->toBe($move['to'])->and($garden->applications()->count())->toBe($done);
+    // What was done about it is no news any more.
+    $left = collect($this->getJson(at($garden, 'replans'))->json())->firstWhere('course_id', $missed['course_id']);
+    expect(collect($left['moves'] ?? [])->firstWhere('round_id', $round->id))->toBeNull();
+    $this->postJson(at($garden, "changes/$change/undo"))->assertOk();
+    expect($round->refresh()->due_on->toDateString())->toBe('2026-05-03');
+});
+
+it('says where rain took a spray', function (): void {
+    $this->travelTo(CarbonImmutable::parse('2026-05-02 08:00:00', 'UTC'));
+    $garden = demo();
+    // The first evening from the second of May on with rain within three hours.
+    $sky = app(App\Weather\StandInForecast::class);
+    $from = CarbonImmutable::parse('2026-05-02 17:00:00', 'UTC');
+    $wet = null;
+    for ($n = 0; $n < 30 && $wet === null; $n++) {
+        $at = $from->addDays($n);
+        $rain = $sky->happened($garden, $at->getTimestamp() + 3600, $at->getTimestamp() + 4 * 3600);
+        $wet = $rain->rainBetween($at->getTimestamp() + 3600, $at->getTimestamp() + 4 * 3600) >= 0.3 ? $at : null;
+    }
+    expect($wet)->not->toBeNull();
+    $this->travelTo($wet);
+    $course = $garden->courses()->whereHas('recipe', static fn ($recipe) => $recipe->where('name', 'Gentle soap'))->whereHas('rounds', static fn ($rounds) => $rounds->where('status', 'planned'))->where('target', 'aphid')->latest('starts_on')->firstOrFail();
+    $round = $course->rounds()->where('status', 'planned')->orderBy('number')->firstOrFail();
+    $this->postJson(at($garden, "rounds/$round->id/log"), ['version' => $round->version])->assertOk();
+    $news = fn (): ?string => collect($this->getJson(at($garden, 'replans'))->json())->firstWhere('course_id', $course->id)['news'] ?? null;
+    expect($news())->toBeNull();
+    $this->travel(5)->hours();
+    expect($news())->toContain('washed off');
+});

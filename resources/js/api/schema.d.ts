@@ -772,6 +772,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/replans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listReplans"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/rounds/{round}/log": {
         parameters: {
             query?: never;
@@ -798,6 +814,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["moveRound"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/courses/{course}/replan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["replanCourse"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2596,6 +2628,24 @@ export interface components {
             too_near_harvest: boolean;
             too_late: boolean;
             recipes: components["schemas"]["RankedRecipe"][];
+        };
+        /** @description A round that is better on another day. */
+        ReplanMove: {
+            round_id: string;
+            number: number;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            because: string;
+        };
+        /** @description What has changed for a course, and what that means for its rounds. */
+        Replan: {
+            course_id: string;
+            name: string;
+            /** @description What rain did to the last spray; null where nothing. */
+            news: string | null;
+            moves: components["schemas"]["ReplanMove"][];
         };
         /** @description What can be done about it. */
         Rescue: {
@@ -6069,6 +6119,37 @@ export interface operations {
             };
         };
     };
+    listReplans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Replan"][];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
     logRound: {
         parameters: {
             query?: never;
@@ -6146,6 +6227,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChangedRound"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    replanCourse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                course: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
                 };
             };
             /** @description Refused */

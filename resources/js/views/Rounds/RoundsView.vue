@@ -4,6 +4,7 @@ import SeasonLanes from './SeasonLanes.vue'
 import EmptyNote from '@/parts/EmptyNote.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
+import ReplanNote from '@/parts/ReplanNote.vue'
 import { api, take, type Course } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useTimes } from '@/stores/times'
@@ -41,6 +42,7 @@ const title = computed(() => {
         <a class="calendar" :href="`/api/gardens/${store.id}/rounds.ics`">Calendar file or address</a>
         <n-button type="primary" @click="router.push({ name: 'bench' })">Plan from a recipe</n-button>
       </page-head>
+      <replan-note @changed="load" />
       <season-lanes v-if="courses.length" :courses="[...running, ...over]" :today="times.todayField()" />
       <empty-note v-if="running.length === 0" title="Nothing is planned">
         Choose a recipe on the bench, see that the plant bears it, then plan its rounds.

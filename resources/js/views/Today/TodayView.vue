@@ -4,17 +4,19 @@ import TaskList from './TaskList.vue'
 import WeatherRibbon from './WeatherRibbon.vue'
 import EmptyNote from '@/parts/EmptyNote.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
+import ReplanNote from '@/parts/ReplanNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, take, type DueRound, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useTimes } from '@/stores/times'
 import { NButton } from 'naive-ui'
-import { computed, onMounted, shallowRef, watch } from 'vue'
+import { computed, onMounted, shallowRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 
 const store = useGarden()
 const times = useTimes()
 const router = useRouter()
+const replans = useTemplateRef('replans')
 const today = shallowRef<Schemas['Today'] | null>(null)
 
 async function load(): Promise<void> {
@@ -40,9 +42,10 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
     <template v-else>
       <page-head :title="title" :under="times.day(today.date)" />
       <weather-ribbon :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id" />
+      <replan-note ref="replans" @changed="load" />
       <div class="columns">
         <section aria-label="Due">
-          <due-card v-for="due in today.due" :key="due.round.id" :due="due" @changed="load" />
+          <due-card v-for="due in today.due" :key="due.round.id" :due="due" @changed="load().then(() => replans?.load())" />
           <empty-note v-if="today.due.length === 0" title="Nothing is due today">
             Take a recipe to the bench, fit it to a sprayer and plan its rounds; they appear here on their day.
             <template #actions><n-button type="primary" @click="router.push({ name: 'bench' })">To the bench</n-button></template>

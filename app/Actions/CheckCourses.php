@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\ReplanMove;
+use App\Http\Resources\ReplanResource;
+use App\Models\Course;
+use App\Models\Garden;
+use App\Models\Round;
+use App\Models\RoundStatus;
+use App\Weather\ForecastProvider;
+use Carbon\CarbonImmutable;
+use Nebbia\Core\BadInput;
+use Nebbia\Core\Course\Course as CoreCourse;
+use Nebbia\Core\Course\HourJudge;
+use Nebbia\Core\Course\Move;
+use Nebbia\Core\Course\Replanner;
+use Nebbia\Core\Course\Rhythm;
+use Nebbia\Core\Course\RoundWords;
+use Nebbia\Core\Course\WashOff;
+use Nebbia\Core\Hour\WeatherUnits;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Message;
+use Nebbia\Core\Weather\Forecast;
+
+/** Courses that are under way, held against the rain that fell and the forecast as it is now: what should change, and why. */
+final readonly class CheckCourses
+{
+    private const AHEAD_DAYS = 10;
+
+    /** Rain longer ago than that has been looked at. */
+    private const BACK_DAYS = 14;
+
+    public function __construct(
+        private Knowledge $knowledge,
+        private ForecastProvider $provider,
+        private CourseInCore $courses,
+        private Replanner $replanner,
+        private Catalogue $catalogue,
+    ) {}
+
+    /** @return list<ReplanResource> only courses for which something has changed */
+    public function __invoke(Garden $garden): array
+    {
+        $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);
+        $courses = $garden->courses()->whereHas('rounds', $open)->whereNotNull('target')->with(['recipe', 'sprayer', 'plantings', 'rounds.application'])->get();
+        $now = CarbonImmutable::now();
+        $forecast = $this->provider->forecast($garden, $now->getTimestamp(), $now->getTimestamp() + self::AHEAD_DAYS * 86400);
+        $changed = [];
+        foreach ($courses as $course) {
+            $one = $this->check($garden, $course, $forecast, $now);
+            if ($one !== null && ($one->moves !== [] || $one->news !== null)) {
+                $changed[] = $one;
+            }
+        }
+
+        return $changed;
+    }
+
+    /** Null where nothing can be said. */
+    public function check(Garden $garden, Course $course, ?Forecast $forecast = null, ?CarbonImmutable $now = null): ?ReplanResource
+    {
+        $now ??= CarbonImmutable::now();
+        $forecast ??= $this->provider->forecast($garden, $now->getTimestamp(), $now->getTimestamp() + self::AHEAD_DAYS * 86400);
+        try {
+            $core = $this->courses->stored($garden, $course, $now->setTimezone($garden->time_zone)->toDateString());
+        } catch (BadInput) {
+            return null;
+        }
+        if ($core === null || $forecast->isEmpty()) {
+            return null;
+        }
+        $open = array_values($course->rounds->filter(static fn (Round $round): bool => $round->status === RoundStatus::Planned)->sortBy('due_on')->all());
+        $sprayed = $course->rounds->map(static fn (Round $round): ?CarbonImmutable => $round->application?->applied_at)->filter()->max();
+        $last = $sprayed instanceof CarbonImmutable ? $sprayed->getTimestamp() : null;
+        $washed = $this->washed($garden, $core, $last, $now);
+        $rhythm = Rhythm::written($course->every_days, $course->times);
+        $moves = $this->replanner->replan($core, $rhythm, array_map(static fn (Round $round): string => $round->due_on->toDateString(), $open), $last, $washed?->lost === 'all', $forecast, $now->getTimestamp());
+        $words = new RoundWords($this->catalogue, WeatherUnits::of($garden->units));
+
+        return new ReplanResource(
+            $course->id, $course->recipe->name.' against '.$core->target->name, $this->news($washed),
+            array_map(fn (Move $move): ReplanMove => new ReplanMove($open[$move->round]->id, $open[$move->round]->number, $move->from, $move->to, $this->why($move, $washed, $words)), $moves),
+        );
+    }
+
+    private function washed(Garden $garden, CoreCourse $course, ?int $last, CarbonImmutable $now): ?WashOff
+    {
+        if ($last === null || $last < $now->getTimestamp() - self::BACK_DAYS * 86400) {
+            return null;
+        }
+        $happened = $this->provider->happened($garden, $last, $now->getTimestamp());
+        $windows = (new HourJudge($this->knowledge, $course->place, $happened))->windowsOf($course->mixes[0]);
+
+        return WashOff::of($windows, $happened, $last, $now->getTimestamp(), $course->isIndoors());
+    }
+
+    private function news(?WashOff $washed): ?string
+    {
+        return match ($washed?->lost) {
+            'all' => $this->say('washed', ['hours' => (int) ($washed->after ?? 0.0), 'mm' => $washed->rain]),
+            'partly' => $this->say('partly', ['mm' => $washed->rain]),
+            default => null,
+        };
+    }
+
+    private function why(Move $move, ?WashOff $washed, RoundWords $words): string
+    {
+        $day = CarbonImmutable::parse($move->from)->format('j F');
+
+        return match ($move->why) {
+            'washed' => $this->news($washed) ?? '',
+            'weather' => $this->say('weather', ['day' => $day, 'why' => $move->against === null ? '' : $words->against($move->against)]),
+            'missed' => $this->say('missed', ['day' => $day]),
+            default => $this->say('follows', []),
+        };
+    }
+
+    /** @param  array<string, string|int|float>  $params */
+    private function say(string $key, array $params): string
+    {
+        return $this->catalogue->say(Message::of("course.replan.$key", $params));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Round;
+
+use App\Actions\CheckCourses;
+use App\Http\Controllers\Controller;
+use App\Http\Resources\ChangeResource;
+use App\Models\Course;
+use App\Models\Garden;
+use App\OpenApi\Ok;
+use App\Undo\ChangeRecorder;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** Rounds of a course are moved as was proposed; worked out anew, so that nothing stale is done. */
+final class ReplanCourse extends Controller
+{
+    #[OA\Post(path: '/api/gardens/{garden}/courses/{course}/replan', operationId: 'replanCourse', responses: [new Ok(ChangeResource::class)])]
+    public function __invoke(Garden $garden, Course $course, CheckCourses $check, ChangeRecorder $recorder): JsonResponse
+    {
+        $course->load(['recipe', 'sprayer', 'plantings', 'rounds.application']);
+        $moves = $check->check($garden, $course)->moves ?? [];
+        [, $change] = $recorder->record($garden, 'Rounds moved', static function () use ($course, $moves): void {
+            foreach ($moves as $move) {
+                $course->rounds->firstWhere('id', $move->round_id)?->update(['due_on' => $move->to, 'reason' => $move->because]);
+            }
+        });
+
+        return $this->json(ChangeResource::of($change));
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** A round that is better on another day. */
+#[OA\Schema(schema: 'ReplanMove')]
+final readonly class ReplanMove
+{
+    public function __construct(
+        #[OA\Property] public string $round_id,
+        #[OA\Property] public int $number,
+        #[OA\Property(format: 'date')] public string $from,
+        #[OA\Property(format: 'date')] public string $to,
+        #[OA\Property] public string $because,
+    ) {}
+}

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { api, take, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+import { shallowRef, watch } from 'vue'
+
+/** What rain and forecast have changed: which rounds are better on another day, and why. Nothing is moved unasked. */
+const emit = defineEmits<{ changed: [] }>()
+const store = useGarden()
+const times = useTimes()
+const { busy, attempt, done } = useSaving()
+const replans = shallowRef<Schemas['Replan'][]>([])
+
+async function load(): Promise<void> {
+  replans.value = await take(api.GET('/api/gardens/{garden}/replans', { params: { path: { garden: store.id } } }))
+}
+watch(() => store.undone, () => void load(), { immediate: true })
+
+const move = (one: Schemas['Replan']) => attempt(async () => {
+  done(await take(api.POST('/api/gardens/{garden}/courses/{course}/replan', { params: { path: { garden: store.id, course: one.course_id } } })))
+  await load()
+  emit('changed')
+})
+defineExpose({ load })
+</script>
+
+<template>
+  <section v-if="replans.length" class="replans" aria-labelledby="replans-title">
+    <h2 id="replans-title">What has changed</h2>
+    <ul>
+      <li v-for="one in replans" :key="one.course_id">
+        <div>
+          <p><strong>{{ one.name }}</strong></p>
+          <p v-if="one.news">{{ one.news }}</p>
+          <p v-for="each in one.moves" :key="each.round_id">Round {{ each.number }}: {{ times.day(each.from, 'short') }} → <strong>{{ times.day(each.to, 'short') }}</strong><template v-if="each.because !== one.news">. {{ each.because }}</template></p>
+        </div>
+        <n-button v-if="one.moves.length" size="small" :disabled="busy" :aria-label="`Move the rounds of ${one.name}`" @click="move(one)">{{ one.moves.length === 1 ? 'Move it' : 'Move them' }}</n-button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.replans { display: grid; gap: 8px; border-left: 6px solid var(--water); background: var(--water-wash); border-radius: 10px; padding: 12px 18px; }
+ul { list-style: none; margin: 0; padding: 0; display: grid; gap: 10px; }
+li { display: flex; flex-wrap: wrap; gap: 6px 20px; justify-content: space-between; align-items: center; }
+li > div { flex: 1 1 320px; min-width: 0; }
+</style>
