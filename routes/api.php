@@ -85,6 +85,8 @@ use App\Http\Controllers\Trouble\DeleteCount;
 use App\Http\Controllers\Trouble\ListTroubles;
 use App\Http\Controllers\Trouble\ShowTroubleController;
 use App\Http\Controllers\Trouble\UpdateTrouble;
+use App\Http\Controllers\Weather\ImportWeather;
+use App\Http\Controllers\Weather\NoteRain;
 use App\Http\Controllers\Weather\ShowRibbonController;
 use App\Http\Controllers\Weather\StandInController;
 use App\Http\Controllers\Why\ListGrounds;
@@ -159,6 +161,8 @@ Route::prefix('gardens/{garden}')->scopeBindings()->group(function (): void {
     Route::post('recipes/{recipe}/copy', CopyRecipe::class);
     Route::get('recipes/{recipe}/versions', ListVersions::class);
     Route::get('ribbon', ShowRibbonController::class);
+    Route::post('weather', ImportWeather::class);
+    Route::post('rain', NoteRain::class);
     Route::get('rounds.ics', ExportCalendar::class);
     Route::post('rounds/suggest', SuggestRoundsController::class);
     Route::get('replans', ListReplans::class);

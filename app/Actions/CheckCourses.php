@@ -48,7 +48,7 @@ final readonly class CheckCourses
         $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);
         $courses = $garden->courses()->whereHas('rounds', $open)->whereNotNull('target')->with(['recipe', 'sprayer', 'plantings', 'rounds.application'])->get();
         $now = CarbonImmutable::now();
-        $forecast = $this->provider->forecast($garden, $now->getTimestamp(), $now->getTimestamp() + self::AHEAD_DAYS * 86400);
+        $forecast = $this->forecast($garden, $now);
         $changed = [];
         foreach ($courses as $course) {
             $one = $this->check($garden, $course, $forecast, $now);
@@ -64,13 +64,13 @@ final readonly class CheckCourses
     public function check(Garden $garden, Course $course, ?Forecast $forecast = null, ?CarbonImmutable $now = null): ?ReplanResource
     {
         $now ??= CarbonImmutable::now();
-        $forecast ??= $this->provider->forecast($garden, $now->getTimestamp(), $now->getTimestamp() + self::AHEAD_DAYS * 86400);
+        $forecast ??= $this->forecast($garden, $now);
         try {
             $core = $this->courses->stored($garden, $course, $now->setTimezone($garden->time_zone)->toDateString());
         } catch (BadInput) {
             return null;
         }
-        if ($core === null || $forecast->isEmpty()) {
+        if ($core === null) {
             return null;
         }
         $open = array_values($course->rounds->filter(static fn (Round $round): bool => $round->status === RoundStatus::Planned)->sortBy('due_on')->all());
@@ -85,6 +85,12 @@ final readonly class CheckCourses
             $course->id, $course->recipe->name.' against '.$core->target->name, $this->news($washed),
             array_map(fn (Move $move): ReplanMove => new ReplanMove($open[$move->round]->id, $open[$move->round]->number, $move->from, $move->to, $this->why($move, $washed, $words)), $moves),
         );
+    }
+
+    /** Made-up weather moves no real round. */
+    private function forecast(Garden $garden, CarbonImmutable $now): Forecast
+    {
+        return $this->provider->isTrue($garden) ? $this->provider->forecast($garden, $now->getTimestamp(), $now->getTimestamp() + self::AHEAD_DAYS * 86400) : Forecast::of([]);
     }
 
     private function washed(Garden $garden, CoreCourse $course, ?int $last, CarbonImmutable $now): ?WashOff

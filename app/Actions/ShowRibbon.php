@@ -47,7 +47,7 @@ final readonly class ShowRibbon
     {
         $place = StandInForecast::place($garden);
         if ($place === null) {
-            return new RibbonResource(null, null, null, null, $this->provider->name(), [], 'Write down in the settings where the garden lies: without its place there is no weather.');
+            return new RibbonResource(null, null, null, null, $this->provider->name($garden), [], 'Write down in the settings where the garden lies: without its place there is no weather.');
         }
         $now = CarbonImmutable::now();
         $from = $now->getTimestamp() - $now->getTimestamp() % Forecast::HOUR;
@@ -55,7 +55,7 @@ final readonly class ShowRibbon
         $round = $this->round($garden, $roundId);
         $course = $round === null ? null : $this->course($garden, $round, $now);
         if ($round === null || $course === null) {
-            return new RibbonResource(null, null, null, null, $this->provider->name(), [], 'Plan a round against something: its hours are shown here.');
+            return new RibbonResource(null, null, null, null, $this->provider->name($garden), [], 'Plan a round against something: its hours are shown here.');
         }
         $judged = [];
         foreach ($this->planner->hours($course, $forecast, $from, $from + self::HOURS * Forecast::HOUR) as $hour) {
@@ -67,7 +67,7 @@ final readonly class ShowRibbon
 
         return new RibbonResource(
             $round->id, $round->course->recipe->name.' against '.$course->target->name,
-            $best === null ? null : $this->spoken($judged[$best], $garden, $now), $best, $this->provider->name(),
+            $best === null ? null : $this->spoken($judged[$best], $garden, $now), $best, $this->provider->name($garden),
             array_map(fn (JudgedHour $hour): RibbonHour => $this->hour($hour, $course, $forecast, $units, $words), $judged), null,
         );
     }

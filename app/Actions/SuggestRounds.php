@@ -53,7 +53,7 @@ final readonly class SuggestRounds
             array_map(static fn (PlannedRound $round): SuggestedRound => new SuggestedRound(
                 $round->slot->day, CarbonImmutable::createFromTimestamp($round->slot->from, 'UTC')->toIso8601ZuluString(), $words->because($round, $plan->rhythm, $forecast), $round->isLate, $round->slot->hours[0]->word->value,
             ), $plan->rounds),
-            $this->provider->name(), "{$plan->rhythm->basis}, {$plan->rhythm->sure} certainty",
+            $this->provider->name($garden), "{$plan->rhythm->basis}, {$plan->rhythm->sure} certainty",
         );
     }
 }

@@ -87,6 +87,12 @@ final class Garden extends HouseholdModel
         return $this->hasMany(Product::class)->orderBy('name');
     }
 
+    /** @return HasMany<WeatherNote, $this> what was noted last, last */
+    public function weatherNotes(): HasMany
+    {
+        return $this->hasMany(WeatherNote::class)->orderBy('created_at')->orderBy('id');
+    }
+
     /** @return HasMany<Preparation, $this> what was begun first, first */
     public function preparations(): HasMany
     {

@@ -8,6 +8,7 @@ use App\Actions\Household;
 use App\Actions\Past;
 use App\Undo\ChangeRecorder;
 use App\Weather\ForecastProvider;
+use App\Weather\NotedWeather;
 use App\Weather\StandInForecast;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
@@ -48,7 +49,7 @@ final class NebbiaServiceProvider extends ServiceProvider
         $this->app->singleton(JobAssessor::class);
         $this->app->singleton(CareNotes::class);
         // Holds what the household had, for as long as the request.
-        $this->app->bind(ForecastProvider::class, StandInForecast::class);
+        $this->app->scoped(ForecastProvider::class, static fn (): ForecastProvider => new NotedWeather(new StandInForecast));
         $this->app->scoped(Past::class);
         $this->app->scoped(Household::class);
         $this->app->singleton(NeedEstimator::class);

@@ -20,5 +20,8 @@ interface ForecastProvider
     public function happened(Garden $garden, int $from, int $to): Forecast;
 
     /** In words, for the screen. */
-    public function name(): string;
+    public function name(Garden $garden): string;
+
+    /** Whether it says anything of the real sky, or of a garden that is made up itself. */
+    public function isTrue(Garden $garden): bool;
 }

@@ -43,7 +43,13 @@ final class StandInForecast implements ForecastProvider
         return Forecast::of($hours);
     }
 
-    public function name(): string
+    /** Only in a garden that is made up as well. */
+    public function isTrue(Garden $garden): bool
+    {
+        return $garden->is_demo;
+    }
+
+    public function name(Garden $garden): string
     {
         return 'a stand-in: made-up weather for this climate, no real forecast';
     }

@@ -213,3 +213,43 @@ it('says where rain took a spray', function (): void {
     $this->travel(5)->hours();
     expect($news())->toContain('washed off');
 });
+
+it('takes a gauge\'s rain for true, in a garden that is not made up', function (): void {
+    $this->travelTo(CarbonImmutable::parse('2026-05-04 17:00:00', 'UTC'));
+    $garden = demo();
+    $garden->update(['is_demo' => false]);
+    $course = $garden->courses()->whereHas('recipe', static fn ($recipe) => $recipe->where('name', 'Gentle soap'))->where('target', 'aphid')->whereHas('rounds', static fn ($rounds) => $rounds->where('status', 'planned'))->latest('starts_on')->firstOrFail();
+    $round = $course->rounds()->where('status', 'planned')->orderBy('number')->firstOrFail();
+    $this->postJson(at($garden, "rounds/$round->id/log"), ['version' => $round->version])->assertOk();
+    $this->travel(5)->hours();
+    $news = fn (): ?string => collect($this->getJson(at($garden, 'replans'))->json())->firstWhere('course_id', $course->id)['news'] ?? null;
+    // Made-up rain is no news here.
+    expect($news())->toBeNull();
+    // 20:30 in Rome is an hour and a half after.
+    $change = $this->postJson(at($garden, 'rain'), ['mm' => '3,5', 'began_at' => '2026-05-04T20:30', 'hours' => 2])->assertOk()->json('id');
+    expect($news())->toContain('3.5 mm')->toContain('washed off');
+    $this->postJson(at($garden, "changes/$change/undo"))->assertOk();
+    expect($news())->toBeNull();
+});
+
+it('takes an imported forecast in place of the stand-in', function (): void {
+    $this->travelTo(CarbonImmutable::parse('2026-05-02 08:00:00', 'UTC'));
+    $garden = demo();
+    $file = weatherFile(5, 17.0, ['05-03']);
+    $this->postJson(at($garden, 'weather'), ['csv' => (string) file_get_contents($file)])->assertOk();
+    unlink($file);
+    $ribbon = $this->getJson(at($garden, 'ribbon'))->json();
+    expect($ribbon['source'])->toContain('imported')->and(array_unique(array_column($ribbon['hours'], 'celsius')))->toEqual([17.0])
+        // All of the third is wet, by the clocks there.
+        ->and(collect($ribbon['hours'])->where('rain_mm', '>', 0)->pluck('at')->all())->toHaveCount(24);
+});
+
+it('names what of weather cannot be', function (string $path, array $body, string $field): void {
+    $garden = demo();
+    $this->postJson(at($garden, $path), $body)->assertUnprocessable()->assertJsonValidationErrors([$field]);
+    expect($garden->weatherNotes()->count())->toBe(0);
+})->with([
+    ['rain', ['mm' => 'much', 'began_at' => '2026-05-04T20:30', 'hours' => 2], 'mm'], ['rain', ['mm' => '3', 'began_at' => 'yesterday', 'hours' => 2], 'began_at'],
+    ['rain', ['mm' => '3', 'began_at' => '2026-05-04T20:30', 'hours' => 0], 'hours'], ['weather', [], 'csv'], ['weather', ['csv' => "time,temp_c\n"], 'csv'],
+    ['weather', ['csv' => "time,temp_c,rain_mm,wind_ms,humidity,cloud\n2026-05-02T18:00Z,hot,0,1,60,50"], 'csv'],
+]);

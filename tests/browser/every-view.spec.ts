@@ -109,6 +109,8 @@ const views: { name: string; open: (page: Page) => Promise<void>; except?: strin
     await page.getByRole('button', { name: 'Card to print' }).click()
     await expect(page.getByRole('table')).toBeVisible()
   } },
+  { name: 'Rain dialog', open: async (page) => { await page.goto('/'); await page.getByRole('button', { name: 'It rained' }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
+  { name: 'Forecast dialog', open: async (page) => { await page.goto('/'); await page.getByRole('button', { name: 'Import a forecast' }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
   { name: 'Log dialog', open: async (page) => { await page.goto('/'); await page.getByRole('button', { name: 'Log it' }).first().click(); await expect(page.getByRole('dialog')).toBeVisible() } },
   { name: 'Plan dialog', open: async (page) => { await page.goto('/bench'); await page.getByRole('button', { name: 'Plan the rounds' }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
   { name: 'Plan dialog with what fits', open: async (page) => { await page.goto('/bench'); await page.getByRole('button', { name: 'Plan the rounds' }).click(); await page.getByLabel('Against').selectOption({ label: 'aphid' }); await page.getByRole('button', { name: 'How often, and when?' }).click(); await expect(page.getByRole('button', { name: 'Take these days' })).toBeVisible() } },
@@ -169,6 +171,8 @@ test('the keyboard reaches everything', async ({ page }) => {
   await page.keyboard.press('Tab')
   await expect(page.getByRole('slider', { name: 'Hour' })).toBeFocused()
   await page.keyboard.press('Tab')
+  await expect(page.getByRole('button', { name: 'It rained' })).toBeFocused()
+  for (let n = 0; n < 4 && !await page.getByRole('button', { name: 'Log it' }).first().evaluate((e) => e === document.activeElement); n++) await page.keyboard.press('Tab')
   await expect(page.getByRole('button', { name: 'Log it' }).first()).toBeFocused()
   await page.keyboard.press('Enter')
   await expect(page.getByRole('dialog')).toBeVisible()

@@ -1028,6 +1028,38 @@ export interface paths {
         patch: operations["updateTrouble"];
         trace?: never;
     };
+    "/api/gardens/{garden}/weather": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importWeather"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/rain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["noteRain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/ribbon": {
         parameters: {
             query?: never;
@@ -1271,6 +1303,14 @@ export interface components {
             best_before?: string | null;
             note?: string | null;
         };
+        NoteRain: {
+            /** @description In the gauge, as typed: a point or a comma. */
+            mm: string;
+            /** @description In the garden's time zone, like 2026-05-02T19:30. */
+            began_at: string;
+            /** @description How long it rained. */
+            hours: number;
+        };
         ReadRequest: {
             text: string;
         };
@@ -1451,6 +1491,10 @@ export interface components {
             status?: "open" | "closed";
             /** @description How it ended. */
             outcome?: string | null;
+        };
+        ImportWeather: {
+            /** @description time,temp_c,rain_mm,wind_ms,humidity,cloud */
+            csv: string;
         };
         NewZone: {
             /** @description The version that was seen; only where one is changed. */
@@ -6926,6 +6970,112 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["ChangeTrouble"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    importWeather: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportWeather"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    noteRain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoteRain"];
             };
         };
         responses: {

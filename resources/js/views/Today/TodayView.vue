@@ -41,7 +41,7 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
     <loading-note v-if="!today" what="Looking at the day" />
     <template v-else>
       <page-head :title="title" :under="times.day(today.date)" />
-      <weather-ribbon :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id" />
+      <weather-ribbon :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id" @changed="replans?.load()" />
       <replan-note ref="replans" @changed="load" />
       <div class="columns">
         <section aria-label="Due">

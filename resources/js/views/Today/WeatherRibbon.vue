@@ -1,17 +1,27 @@
 <script setup lang="ts">
+import RainDialog from './RainDialog.vue'
+import WeatherDialog from './WeatherDialog.vue'
 import { api, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
+import { NButton } from 'naive-ui'
 import { computed, ref, shallowRef, watch } from 'vue'
 
 /** The next three days, each hour sprayable or not and why, for the round that is due first. */
 const props = defineProps<{ roundId?: string | undefined }>()
 const store = useGarden()
 const ribbon = shallowRef<Schemas['Ribbon'] | null>(null)
+const emit = defineEmits<{ changed: [] }>()
 const at = ref(0)
+const showRain = ref(false)
+const showImport = ref(false)
 
 async function load(): Promise<void> {
   ribbon.value = await take(api.GET('/api/gardens/{garden}/ribbon', { params: { path: { garden: store.id }, query: props.roundId ? { round: props.roundId } : {} } }))
   at.value = ribbon.value.best_hour ?? 0
+}
+async function noted(): Promise<void> {
+  await load()
+  emit('changed')
 }
 watch(() => [props.roundId, store.undone], () => void load(), { immediate: true })
 
@@ -62,7 +72,13 @@ const said = computed(() => (hour.value ? `${clock(hour.value.at, 'hour')}: ${WO
       <div class="days" aria-hidden="true"><span v-for="(day, n) in days" :key="n" :style="{ flexGrow: day.hours }">{{ day.hours > 8 ? day.name : '' }}</span></div>
       <p v-if="hour" class="hour" aria-live="polite"><strong>{{ said }}</strong><span class="soft"> · {{ hour.temperature }}, wind {{ hour.wind }}, {{ hour.humidity }} % humid{{ hour.rain_mm > 0 ? `, ${hour.rain_mm} mm of rain` : '' }}</span></p>
       <p class="soft small">A tall bar is a good hour, two lines are a poor one, a line at the foot is none. Weather from {{ ribbon.source }}.</p>
+      <div class="actions">
+        <n-button size="small" @click="showRain = true">It rained</n-button>
+        <n-button size="small" @click="showImport = true">Import a forecast</n-button>
+      </div>
     </template>
+    <rain-dialog v-model:shown="showRain" @changed="noted" />
+    <weather-dialog v-model:shown="showImport" @changed="noted" />
   </section>
 </template>
 

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Garden;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'NoteRain', required: ['mm', 'began_at', 'hours'], properties: [
+    new OA\Property(property: 'mm', description: 'In the gauge, as typed: a point or a comma.', type: 'string'),
+    new OA\Property(property: 'began_at', description: 'In the garden\'s time zone, like 2026-05-02T19:30.', type: 'string'),
+    new OA\Property(property: 'hours', description: 'How long it rained.', type: 'integer'),
+])]
+final class RainRequest extends FormRequest
+{
+    protected function prepareForValidation(): void
+    {
+        if (is_string($this->input('mm'))) {
+            $this->merge(['mm' => str_replace(',', '.', trim($this->string('mm')->toString()))]);
+        }
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['mm' => ['required', 'numeric', 'between:0.1,500'], 'began_at' => ['required', 'date_format:Y-m-d\TH:i'], 'hours' => ['required', 'integer', 'between:1,72']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'mm' => 'Write the millimetres in the gauge, from 0.1 to 500, like 4.5.', 'began_at' => 'Write when it began, like 2026-05-02T19:30.', 'hours' => 'Write for how many hours it rained, from 1 to 72.',
+        ];
+    }
+
+    public function began(Garden $garden): CarbonImmutable
+    {
+        return CarbonImmutable::parse($this->string('began_at')->toString(), $garden->time_zone);
+    }
+}
