@@ -16,5 +16,7 @@ final readonly class PlannedRound
         public bool $isLate,
         /** What was against the day on which it would have been otherwise; null where it is on that day. */
         public ?JudgedHour $insteadOf,
+        /** It would have been too near to the harvest. */
+        public bool $forHarvest = false,
     ) {}
 }

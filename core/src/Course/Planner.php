@@ -21,7 +21,12 @@ final class Planner
 
     private const PASSES = 3;
 
-    public function __construct(private readonly Knowledge $knowledge) {}
+    private readonly HarvestTime $harvest;
+
+    public function __construct(private readonly Knowledge $knowledge)
+    {
+        $this->harvest = new HarvestTime($knowledge);
+    }
 
     /**
      * @param  list<Course>  $courses
@@ -71,7 +76,7 @@ final class Planner
             $taken = $this->taken($course, $turn, $plans);
             $isFree = $isFree && $taken === [];
 
-            return $taken === [] ? $some : $this->finder($course, $forecast)->find($course, $course->mixes[$turn], self::days($rhythm), $notBefore, $taken);
+            return $taken === [] ? $some : $this->finder($course, $forecast)->find($course, $course->mixes[$turn], self::days($rhythm), $notBefore, [...$taken, ...$this->harvest->taken($course, $course->mixes[$turn])]);
         }, $slots, array_keys($slots));
         [$chosen, $score] = $isFree ? $alone : RoundPlacer::place($free, $rhythm, $start);
 
@@ -99,7 +104,7 @@ final class Planner
         $mean = $forecast->meanTemperature($start, $start + self::OUTLOOK * 86400) ?? (new Climate($course->place))->meanBetween($start, $start + self::OUTLOOK * 86400);
         $rhythm = Rhythm::of($course->target, $mean, $course->purpose) ?? self::written($course);
         $finder = $this->finder($course, $forecast);
-        $slots = array_map(static fn ($mix): array => $finder->find($course, $mix, self::days($rhythm), $notBefore), $course->mixes);
+        $slots = array_map(fn ($mix): array => $finder->find($course, $mix, self::days($rhythm), $notBefore, $this->harvest->taken($course, $mix)), $course->mixes);
         $bound = RoundPlacer::bound($slots, $rhythm, max($start, $notBefore ?? $start));
 
         return [$course, $slots, $rhythm, max($start, $notBefore ?? $start), $bound, RoundPlacer::place($slots, $rhythm, max($start, $notBefore ?? $start))];
@@ -188,14 +193,18 @@ final class Planner
         $rounds = [];
         foreach ($chosen as $n => $slot) {
             $gap = $n === 0 ? null : ($slot->from - $chosen[$n - 1]->from) / 86400.0;
-            $rounds[] = new PlannedRound($n + 1, $slot, $gap, $gap !== null && RoundPlacer::isLate($gap, $rhythm), $this->insteadOf($course, $rhythm, $n, $slot, $chosen[$n - 1] ?? null, $forecast));
+            $rounds[] = new PlannedRound($n + 1, $slot, $gap, $gap !== null && RoundPlacer::isLate($gap, $rhythm), ...$this->insteadOf($course, $rhythm, $n, $slot, $chosen[$n - 1] ?? null, $forecast));
         }
 
         return $rounds;
     }
 
-    /** What was against the hour at which the round would have been by the interval alone: the same time of day, as late as it may be. */
-    private function insteadOf(Course $course, Rhythm $rhythm, int $n, Slot $slot, ?Slot $before, Forecast $forecast): ?JudgedHour
+    /**
+     * What was against the hour at which the round would have been by the interval alone: the same time of day, as late as it may be.
+     *
+     * @return array{JudgedHour|null, bool} and whether the harvest was
+     */
+    private function insteadOf(Course $course, Rhythm $rhythm, int $n, Slot $slot, ?Slot $before, Forecast $forecast): array
     {
         $time = $slot->from % 86400;
         $start = self::midnight($course->start, $course);
@@ -204,11 +213,15 @@ final class Planner
             $wished += 86400;
         }
         if (abs($wished - $slot->from) < 43200) {
-            return null;
+            return [null, false];
         }
         $judge = $this->judge($course, $forecast);
+        $isHarvest = false;
+        foreach ($this->harvest->taken($course, $course->mixOf($n)) as [$from, $to]) {
+            $isHarvest = $isHarvest || ($wished >= $from && $wished < $to);
+        }
 
-        return $judge->judge($judge->windowsOf($course->mixOf($n)), $course->isIndoors(), $course->isInFlower(), $wished);
+        return [$judge->judge($judge->windowsOf($course->mixOf($n)), $course->isIndoors(), $course->isInFlower(), $wished), $isHarvest];
     }
 
     /** How far ahead slots are looked for. */

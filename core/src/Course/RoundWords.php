@@ -24,7 +24,9 @@ final readonly class RoundWords
         $hour = $round->slot->hours[0];
         $why = $round->insteadOf === null ? '' : $this->against($round->insteadOf);
         $said = [$this->ofHour($hour, $forecast)];
-        if ($round->isLate) {
+        if ($round->forHarvest) {
+            $said[] = $this->say('harvest', []);
+        } elseif ($round->isLate) {
             $said[] = $this->say('later', ['gap' => $round->gap ?? 0.0, 'days' => $rhythm->days, 'why' => $why !== '' ? $why : $this->say('no-hour', [])]);
         } elseif ($round->insteadOf !== null && $why !== '' && ! in_array($round->insteadOf->word, [HourWord::Fine, HourWord::Unknown], true)) {
             $said[] = $this->say('sooner', ['why' => $why]);
