@@ -5,6 +5,8 @@
 declare(strict_types=1);
 
 use Nebbia\Core\Bottle\LabelReader;
+use Nebbia\Core\Course\CourseReader;
+use Nebbia\Core\Course\Planner;
 use Nebbia\Core\Diagnosis\Answers;
 use Nebbia\Core\Diagnosis\Circumstances;
 use Nebbia\Core\Diagnosis\Diagnostician;
@@ -30,6 +32,7 @@ use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Reading\PlainReader;
 use Nebbia\Core\Steps\StepPlanner;
 use Nebbia\Core\Steps\Work;
+use Nebbia\Core\Weather\StandIn;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -90,7 +93,28 @@ $everything = new Everything(
 const LABEL = 'Aqua, Sodium Laurth Sulfate, Cocamidopropyl Betaine, Sodium Chloride, Citric Acid, Parfum, Limonene, Methylisothiazolinone, Blurbium. 5-15 % anionic surfactants, <5 % soap';
 $labels = new LabelReader($knowledge);
 
+// Thirty courses over sixty days of hourly forecast, six sprayers between them; and ten, to see how it grows.
+$courses = [];
+$reading = new CourseReader($knowledge, $reader, $mixer);
+for ($n = 0; $n < 30; $n++) {
+    $courses[] = $reading->read([
+        'format' => 'nebbia.course/1', 'id' => "course $n", 'target' => ['aphid', 'whitefly', 'spider-mite', 'thrips', 'mealybug', 'soft-scale'][$n % 6], 'start' => sprintf('2026-05-%02d', 2 + $n % 9),
+        'place' => ['lat' => 45.9, 'lon' => 9.3, 'time_zone' => 'Europe/Rome'], 'plantings' => [['id' => "p$n", 'plant' => 'rose']], 'sprayer' => 'sprayer '.$n % 6,
+        'recipe' => ['ingredients' => [[['ingredient' => 'liquid-castile-soap', 'amount' => '25 mL'], ['ingredient' => 'vegetable-oil', 'amount' => '10 mL'], ['ingredient' => 'garlic-extract', 'amount' => '200 mL'], ['ingredient' => 'potassium-bicarbonate', 'amount' => '5 g']][$n % 4]]] + $body,
+    ]);
+}
+$from = 1777672800;
+$sky = (new StandIn($courses[0]->place, 9))->foretold($from, $from, $from + 60 * 86400);
+$bound = static function (array $courses) use ($knowledge, $sky): float {
+    $plans = (new Planner($knowledge))->plan($courses, $sky);
+
+    return array_sum(array_map(static fn ($plan): float => $plan->score, $plans)) / array_sum(array_map(static fn ($plan): float => $plan->bound, $plans));
+};
+
 echo json_encode([
+    'plan_30_ms' => 1000 / perSecond(fn () => (new Planner($knowledge))->plan($courses, $sky), 3),
+    'plan_10_ms' => 1000 / perSecond(fn () => (new Planner($knowledge))->plan(array_slice($courses, 0, 10), $sky), 3),
+    'plan_bound' => $bound($courses),
     'diagnosis_ms' => 1000 / perSecond(fn () => $diagnostician->diagnose($answers, $circumstances), 50),
     'mix' => perSecond(fn () => $judge->judge(Situation::of($mixer->mix($recipe, 1700.0), $plant))),
     'mix_alone' => perSecond(fn () => $mixer->mix($recipe, 1700.0)),

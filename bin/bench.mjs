@@ -50,7 +50,7 @@ try {
   }
   const views = {}
   const trouble = (await json(`/api/gardens/${garden}/troubles`)).find((one) => one.target === 'aphid').id
-  for (const path of ['', '/today', '/plot', '/troubles', `/troubles/${trouble}`, '/recipes', '/courses', '/applications', '/pantry', '/shopping']) {
+  for (const path of ['', '/today', '/plot', '/troubles', `/troubles/${trouble}`, '/recipes', '/courses', '/applications', '/pantry', '/shopping', '/preparations', '/other-uses', '/ribbon', '/replans']) {
     const times = []
     for (let n = 0; n < 30; n++) times.push(await time(() => fetch(`${base}/api/gardens/${garden}${path}`)))
     views[path === '' ? 'garden' : path.slice(1).replace(`s/${trouble}`, '\'s own page')] = median(times)
@@ -102,6 +102,9 @@ try {
     ['the same, with own tools and mixing steps instead of findings', Math.round(core.steps).toLocaleString('en'), ''],
     ['a paragraph read in core', ms(core.paragraph_ms), 'under 10 ms'],
     ['a diagnosis in core, six answers, all targets and signs', ms(core.diagnosis_ms), 'under 20 ms'],
+    ['30 courses over 60 days of hourly forecast planned in core', ms(core.plan_30_ms), 'under 150 ms'],
+    ['10 of them', ms(core.plan_10_ms), 'no better than a third'],
+    ['what that comes to, of the most that it could', `${(100 * core.plan_bound).toFixed(1)} %`, 'over 95 %'],
     ['scout endpoint, median', ms(median(scout)), 'under 150 ms'],
     ['bench endpoint, median', ms(median(bench)), ''],
     ['paste endpoint (a paragraph read), median', ms(median(pasted)), 'under 150 ms'],

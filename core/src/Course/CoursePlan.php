@@ -15,6 +15,8 @@ final readonly class CoursePlan
         /** What it came to, and what it would have come to if no other course stood in its way. */
         public float $score,
         public float $bound,
+        /** No other course stands in its way. */
+        public bool $isFree = true,
     ) {}
 
     /** It could not be finished: there was no hour. */

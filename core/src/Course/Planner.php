@@ -19,7 +19,7 @@ final class Planner
     /** Days of weather that the life cycle is worked out for. */
     private const OUTLOOK = 14;
 
-    private const PASSES = 3;
+    private const PASSES = 2;
 
     private readonly HarvestTime $harvest;
 
@@ -49,7 +49,7 @@ final class Planner
         for ($pass = 0, $gained = true; $gained && $pass < self::PASSES; $pass++) {
             $gained = false;
             foreach (array_keys($open) as $id) {
-                if ($plans[$id]->score >= $open[$id][5][1] - 1e-9) {
+                if ($plans[$id]->isFree) {
                     continue;
                 }
                 $anew = $this->around($open[$id], array_diff_key($plans, [$id => 1]), $forecast, $notBefore);
@@ -65,12 +65,12 @@ final class Planner
     }
 
     /**
-     * @param  array{Course, non-empty-list<list<Slot>>, Rhythm, int, float, array{list<Slot>, float}}  $open
+     * @param  array{Course, non-empty-list<list<Slot>>, Rhythm, int, float}  $open
      * @param  array<string, CoursePlan>  $plans  that it has to go round
      */
     private function around(array $open, array $plans, Forecast $forecast, ?int $notBefore): CoursePlan
     {
-        [$course, $slots, $rhythm, $start, $bound, $alone] = $open;
+        [$course, $slots, $rhythm, $start, $bound] = $open;
         $isFree = true;
         $free = array_map(function (array $some, int $turn) use ($course, $rhythm, $plans, $forecast, $notBefore, &$isFree): array {
             $taken = $this->taken($course, $turn, $plans);
@@ -78,9 +78,9 @@ final class Planner
 
             return $taken === [] ? $some : $this->finder($course, $forecast)->find($course, $course->mixes[$turn], self::days($rhythm), $notBefore, [...$taken, ...$this->harvest->taken($course, $course->mixes[$turn])]);
         }, $slots, array_keys($slots));
-        [$chosen, $score] = $isFree ? $alone : RoundPlacer::place($free, $rhythm, $start);
+        [$chosen, $score] = RoundPlacer::place($free, $rhythm, $start);
 
-        return new CoursePlan($course, $rhythm, $this->rounds($course, $rhythm, $chosen, $forecast), $score, $bound);
+        return new CoursePlan($course, $rhythm, $this->rounds($course, $rhythm, $chosen, $forecast), $score, $bound, $isFree);
     }
 
     /**
@@ -97,7 +97,7 @@ final class Planner
         }
     }
 
-    /** @return array{Course, non-empty-list<list<Slot>>, Rhythm, int, float, array{list<Slot>, float}} */
+    /** @return array{Course, non-empty-list<list<Slot>>, Rhythm, int, float} */
     private function alone(Course $course, Forecast $forecast, ?int $notBefore): array
     {
         $start = self::midnight($course->start, $course);
@@ -107,7 +107,7 @@ final class Planner
         $slots = array_map(fn ($mix): array => $finder->find($course, $mix, self::days($rhythm), $notBefore, $this->harvest->taken($course, $mix)), $course->mixes);
         $bound = RoundPlacer::bound($slots, $rhythm, max($start, $notBefore ?? $start));
 
-        return [$course, $slots, $rhythm, max($start, $notBefore ?? $start), $bound, RoundPlacer::place($slots, $rhythm, max($start, $notBefore ?? $start))];
+        return [$course, $slots, $rhythm, max($start, $notBefore ?? $start), $bound];
     }
 
     /** @var array<string, SlotFinder> */
