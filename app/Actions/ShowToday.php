@@ -36,6 +36,7 @@ final readonly class ShowToday
         private Knowledge $knowledge,
         private DescribeTrouble $troubles,
         private ListTasks $tasks,
+        private ListInspections $inspections,
         private TakeFromShelf $fromShelf,
     ) {}
 
@@ -59,6 +60,7 @@ final readonly class ShowToday
             $this->looks($garden, $today->toDateString()),
             $this->patches($garden),
             ($this->tasks)($garden),
+            ($this->inspections)($garden, $last),
         );
     }
 

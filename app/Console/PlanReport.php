@@ -7,12 +7,11 @@ namespace App\Console;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Course\Course;
 use Nebbia\Core\Course\CoursePlan;
+use Nebbia\Core\Course\LookAfter;
 use Nebbia\Core\Course\MakeAhead;
 use Nebbia\Core\Course\PlannedRound;
 use Nebbia\Core\Course\RoundWords;
-use Nebbia\Core\Hour\SprayWindow;
 use Nebbia\Core\Hour\WeatherUnits;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\Length;
 use Nebbia\Core\Making\StockBatch;
 use Nebbia\Core\Measure\PreciseWords;
@@ -25,7 +24,7 @@ use Nebbia\Core\Weather\Forecast;
 final readonly class PlanReport
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private LookAfter $after,
         private Catalogue $catalogue,
         private MakeAhead $ahead,
     ) {}
@@ -95,16 +94,14 @@ final readonly class PlanReport
     /** Hours after a round; of several substances the soonest. */
     private function look(CoursePlan $plan): float
     {
-        $hours = [];
-        foreach ($this->knowledge->rows('windows', 'rows') as $row) {
-            foreach ($plan->course->mixes as $mix) {
-                if (SprayWindow::fromRow($row)->isFor($mix)) {
-                    $hours[] = $row->float('look');
-                }
+        $substances = [];
+        foreach ($plan->course->mixes as $mix) {
+            foreach ($mix->strengths as $strength) {
+                $substances[] = $strength->substance->id;
             }
         }
 
-        return $hours === [] ? 48.0 : min($hours);
+        return $this->after->hours($substances);
     }
 
     private static function time(Course $course, int $at): string

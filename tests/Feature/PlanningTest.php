@@ -253,3 +253,19 @@ it('names what of weather cannot be', function (string $path, array $body, strin
     ['rain', ['mm' => '3', 'began_at' => '2026-05-04T20:30', 'hours' => 0], 'hours'], ['weather', [], 'csv'], ['weather', ['csv' => "time,temp_c\n"], 'csv'],
     ['weather', ['csv' => "time,temp_c,rain_mm,wind_ms,humidity,cloud\n2026-05-02T18:00Z,hot,0,1,60,50"], 'csv'],
 ]);
+
+it('asks what a spray did once it has had time, until somebody has looked', function (): void {
+    $this->travelTo(CarbonImmutable::parse('2026-05-04 17:00:00', 'UTC'));
+    $garden = demo();
+    $round = dueRound($garden);
+    $this->postJson(at($garden, "rounds/$round->id/log"), ['version' => $round->version])->assertOk();
+    $asked = fn (): array => array_column($this->getJson(at($garden, 'today'))->json('inspections'), 'hours');
+    // Soap acts at once: two days.
+    $this->travel(47)->hours();
+    expect($asked())->toBe([]);
+    $this->travel(2)->hours();
+    expect($asked())->toBe([48]);
+    $planting = $round->course->plantings->firstOrFail();
+    $this->postJson(at($garden, "plantings/$planting->id/looks"), ['kind' => 'whole', 'recipe_id' => $round->course->recipe_id, 'score' => 0])->assertSuccessful();
+    expect($asked())->toBe([]);
+});

@@ -15,6 +15,7 @@ final readonly class TodayResource
      * @param  list<ApplicationResource>  $last
      * @param  list<DuePatch>  $patches
      * @param  list<TaskResource>  $tasks
+     * @param  list<DueInspection>  $inspections
      * @param  list<TroubleBrief>  $looks troubles to look at again
      */
     public function __construct(
@@ -25,5 +26,6 @@ final readonly class TodayResource
         #[OA\Property(items: new OA\Items(ref: TroubleBrief::class))] public array $looks,
         #[OA\Property(description: 'Test patches that are due to be looked at.', items: new OA\Items(ref: DuePatch::class))] public array $patches,
         #[OA\Property(description: 'What is to be stirred, strained, tested, used up, thrown away or started.', items: new OA\Items(ref: TaskResource::class))] public array $tasks,
+        #[OA\Property(description: 'Sprays that have had time to work and were not looked at since.', items: new OA\Items(ref: DueInspection::class))] public array $inspections,
     ) {}
 }

@@ -1760,6 +1760,17 @@ export interface components {
             what: string;
             note: string | null;
         };
+        /** @description Plants to be looked at some time after a round. */
+        DueInspection: {
+            application_id: string;
+            planting_id: string;
+            plantings: string;
+            recipe: string;
+            /** Format: date-time */
+            applied_at: string;
+            /** @description How long it was to be left. */
+            hours: number;
+        };
         /** @description A test patch that has waited long enough. */
         DuePatch: {
             planting_id: string;
@@ -3107,6 +3118,8 @@ export interface components {
             patches: components["schemas"]["DuePatch"][];
             /** @description What is to be stirred, strained, tested, used up, thrown away or started. */
             tasks: components["schemas"]["MakingTask"][];
+            /** @description Sprays that have had time to work and were not looked at since. */
+            inspections: components["schemas"]["DueInspection"][];
         };
         Tool: {
             id: string;

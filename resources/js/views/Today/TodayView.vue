@@ -66,12 +66,16 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
         </section>
         <div class="side">
           <task-list v-if="today.tasks.length" :tasks="today.tasks" @changed="load" />
-          <section v-if="today.looks.length || today.patches.length" aria-labelledby="looks">
+          <section v-if="today.looks.length || today.patches.length || today.inspections.length" aria-labelledby="looks">
             <h2 id="looks">Look again</h2>
             <ul class="last">
               <li v-for="patch in today.patches" :key="patch.planting_id + patch.recipe">
                 <p><router-link :to="{ name: 'leaves', params: { planting: patch.planting_id } }"><strong>{{ patch.planting }}</strong></router-link>: test patch</p>
                 <p class="soft small">{{ patch.recipe }}<template v-if="patch.fraction < 1"> at {{ Math.round(patch.fraction * 100) }} %</template>: how did the leaves take it?</p>
+              </li>
+              <li v-for="one in today.inspections" :key="one.application_id">
+                <p><router-link :to="{ name: 'leaves', params: { planting: one.planting_id } }"><strong>{{ one.plantings }}</strong></router-link></p>
+                <p class="soft small">{{ one.recipe }} on {{ times.instant(one.applied_at) }}: what did it do, and how do the leaves take it?</p>
               </li>
               <li v-for="trouble in today.looks" :key="trouble.id">
                 <p><router-link :to="{ name: 'trouble', params: { trouble: trouble.id } }"><strong>{{ trouble.planting }}</strong></router-link>: {{ trouble.name }}</p>
