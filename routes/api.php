@@ -88,6 +88,7 @@ use App\Http\Controllers\Trouble\UpdateTrouble;
 use App\Http\Controllers\Weather\ImportWeather;
 use App\Http\Controllers\Weather\NoteRain;
 use App\Http\Controllers\Weather\ShowRibbonController;
+use App\Http\Controllers\Weather\ShowWeather;
 use App\Http\Controllers\Weather\StandInController;
 use App\Http\Controllers\Why\ListGrounds;
 use Illuminate\Support\Facades\Route;
@@ -161,6 +162,7 @@ Route::prefix('gardens/{garden}')->scopeBindings()->group(function (): void {
     Route::post('recipes/{recipe}/copy', CopyRecipe::class);
     Route::get('recipes/{recipe}/versions', ListVersions::class);
     Route::get('ribbon', ShowRibbonController::class);
+    Route::get('weather', ShowWeather::class);
     Route::post('weather', ImportWeather::class);
     Route::post('rain', NoteRain::class);
     Route::get('rounds.ics', ExportCalendar::class);

@@ -58,6 +58,7 @@ it('answers every question as its document says', function (string $path, string
     ['/api/gardens/{garden}/other-uses', 'OtherUses'],
     ['/api/gardens/{garden}/ribbon', 'Ribbon'],
     ['/api/gardens/{garden}/replans', '[]Replan'],
+    ['/api/gardens/{garden}/weather', '[]WeatherDay'],
 ]);
 
 it('answers every change as its document says', function (): void {

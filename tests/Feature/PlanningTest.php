@@ -269,3 +269,17 @@ it('asks what a spray did once it has had time, until somebody has looked', func
     $this->postJson(at($garden, "plantings/$planting->id/looks"), ['kind' => 'whole', 'recipe_id' => $round->course->recipe_id, 'score' => 0])->assertSuccessful();
     expect($asked())->toBe([]);
 });
+
+it('shows rain by days: what fell, and what is foretold', function (): void {
+    $this->travelTo(CarbonImmutable::parse('2026-05-04 17:00:00', 'UTC'));
+    $garden = demo();
+    $days = $this->getJson(at($garden, 'weather'))->assertOk()->json();
+    expect($days[0]['day'])->toBe('2026-04-13')->and(collect($days)->last()['day'])->toBe('2026-05-14')->and(collect($days)->firstWhere('day', '2026-05-03')['is_foretold'])->toBeFalse()
+        ->and(collect($days)->firstWhere('day', '2026-05-05')['is_foretold'])->toBeTrue()->and(collect($days)->sum('rain_mm'))->toBeGreaterThan(0.0);
+    // In a garden that is not made up only what was written down counts.
+    $garden->update(['is_demo' => false]);
+    expect($this->getJson(at($garden, 'weather'))->json())->toBe([]);
+    $this->postJson(at($garden, 'rain'), ['mm' => '12', 'began_at' => '2026-05-03T10:00', 'hours' => 4])->assertOk();
+    $days = $this->getJson(at($garden, 'weather'))->json();
+    expect(array_column($days, 'rain_mm', 'day'))->toEqual(['2026-05-03' => 12.0]);
+});

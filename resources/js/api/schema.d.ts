@@ -1035,7 +1035,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["showWeather"];
         put?: never;
         post: operations["importWeather"];
         delete?: never;
@@ -3192,6 +3192,28 @@ export interface components {
             title: string;
             steps: string[];
             makes: string;
+        };
+        /** @description A day's weather, as it was or as it is foretold. */
+        WeatherDay: {
+            /**
+             * Format: date
+             * @description In the garden's time zone.
+             */
+            day: string;
+            /** Format: float */
+            rain_mm: number;
+            /**
+             * Format: float
+             * @description °C
+             */
+            low: number;
+            /**
+             * Format: float
+             * @description °C
+             */
+            high: number;
+            /** @description Some of it is still to come. */
+            is_foretold: boolean;
         };
         Failure: {
             /** @description What the API says of itself, and the shapes in which it refuses. */
@@ -7020,6 +7042,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    showWeather: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeatherDay"][];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
                 };
             };
         };

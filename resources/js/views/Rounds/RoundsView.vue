@@ -5,7 +5,7 @@ import EmptyNote from '@/parts/EmptyNote.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import ReplanNote from '@/parts/ReplanNote.vue'
-import { api, take, type Course } from '@/api/client'
+import { api, take, type Course, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useTimes } from '@/stores/times'
 import { NButton } from 'naive-ui'
@@ -16,9 +16,13 @@ const store = useGarden()
 const times = useTimes()
 const router = useRouter()
 const courses = shallowRef<Course[] | null>(null)
+const weather = shallowRef<Schemas['WeatherDay'][]>([])
 
 async function load(): Promise<void> {
-  courses.value = await take(api.GET('/api/gardens/{garden}/courses', { params: { path: { garden: store.id } } }))
+  const path = { params: { path: { garden: store.id } } }
+  const [found, days] = await Promise.all([take(api.GET('/api/gardens/{garden}/courses', path)), take(api.GET('/api/gardens/{garden}/weather', path))])
+  courses.value = found
+  weather.value = days
 }
 onMounted(load)
 watch(() => store.undone, load)
@@ -43,7 +47,7 @@ const title = computed(() => {
         <n-button type="primary" @click="router.push({ name: 'bench' })">Plan from a recipe</n-button>
       </page-head>
       <replan-note @changed="load" />
-      <season-lanes v-if="courses.length" :courses="[...running, ...over]" :today="times.todayField()" />
+      <season-lanes v-if="courses.length" :courses="[...running, ...over]" :today="times.todayField()" :weather="weather" />
       <empty-note v-if="running.length === 0" title="Nothing is planned">
         Choose a recipe on the bench, see that the plant bears it, then plan its rounds.
         <template #actions><n-button type="primary" @click="router.push({ name: 'bench' })">To the bench</n-button></template>

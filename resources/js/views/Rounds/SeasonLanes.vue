@@ -1,14 +1,18 @@
 <script setup lang="ts">
-import type { Course } from '@/api/client'
+import type { Course, Schemas } from '@/api/client'
 import { computed } from 'vue'
 
-const props = defineProps<{ courses: Course[]; today: string }>()
+const props = defineProps<{ courses: Course[]; today: string; weather?: Schemas['WeatherDay'][] }>()
 
 /** Drawing units. */
 const LEFT = 290
 const WIDTH = 1000
 const ROW = 34
-const HEAD = 30
+const HEAD = 58
+/** Rain stands between the weeks and the lanes: so many units for 20 mm. */
+const RAIN_FOOT = 52
+const RAIN_HIGH = 28
+const MOST_RAIN = 20
 const MOST_LANES = 9
 const DAYS_BEFORE = 21
 const DAYS_AFTER = 42
@@ -34,6 +38,8 @@ const weeks = computed(() => {
   }
   return marks
 })
+const wet = computed(() => (props.weather ?? []).filter((day) => day.rain_mm >= 0.5 && inside(day.day)).map((day) => ({ day, height: Math.max(2, Math.min(1, day.rain_mm / MOST_RAIN) * RAIN_HIGH) })))
+const dayWidth = computed(() => (WIDTH - LEFT - 20) / (to.value - from.value))
 const said = computed(() => lanes.value.map((course) => `${course.recipe}: ${course.rounds.map((round) => `${round.due_on} ${round.status}`).join(', ')}`).join('. '))
 function named(course: Course): string {
   const name = course.target ? `${course.recipe}, ${course.target}` : course.recipe
@@ -48,6 +54,10 @@ const rounds = (course: Course) => course.rounds.filter((round) => inside(round.
       <g v-for="week in weeks" :key="week.x" class="week">
         <line :x1="week.x" :x2="week.x" :y1="HEAD - 6" :y2="height" />
         <text :x="week.x" y="16" text-anchor="middle">{{ week.label }}</text>
+      </g>
+      <text v-if="wet.length" x="0" :y="RAIN_FOOT - 4" class="name">rain</text>
+      <g v-for="one in wet" :key="one.day.day">
+        <rect :x="x(one.day.day) - dayWidth * 0.38" :y="RAIN_FOOT - one.height" :width="dayWidth * 0.76" :height="one.height" :class="['rain', { foretold: one.day.is_foretold }]"><title>{{ one.day.day }}: {{ one.day.rain_mm }} mm{{ one.day.is_foretold ? ', foretold' : '' }}</title></rect>
       </g>
       <g v-for="(course, n) in lanes" :key="course.id" :transform="`translate(0 ${HEAD + n * ROW + ROW / 2})`">
         <text x="0" y="5" class="name">{{ named(course) }}</text>
@@ -82,4 +92,6 @@ text { fill: var(--soft); font-size: 14px; }
 .dot:first-child { margin-left: 0; }
 .dot.done { background: var(--leaf); border-color: var(--leaf); }
 .dot.skipped { background: var(--mist); border-color: var(--soft); }
+.rain { fill: var(--water); }
+.rain.foretold { fill: none; stroke: var(--water); stroke-width: 1.6; }
 </style>
