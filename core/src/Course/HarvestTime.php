@@ -22,13 +22,14 @@ final readonly class HarvestTime
     /** @return list<array{int, int}> from and to, seconds since 1970: the days before each harvest that are too near, and its day */
     public function taken(Course $course, Mix $mix): array
     {
-        if (! $mix->recipe->use->wetsLeaves()) {
+        $eaten = array_filter($course->plantings, static fn (CoursePlanting $one): bool => $one->harvest !== null && $one->plant->eaten !== null);
+        if ($eaten === [] || ! $mix->recipe->use->wetsLeaves()) {
             return [];
         }
         $days = (int) ceil($this->waits->days($mix));
         $taken = [];
-        foreach ($course->plantings as $planting) {
-            $day = $planting->harvest === null || $planting->plant->eaten === null ? false : DateTimeImmutable::createFromFormat('!Y-m-d', $planting->harvest, $course->place->zone);
+        foreach ($eaten as $planting) {
+            $day = DateTimeImmutable::createFromFormat('!Y-m-d', (string) $planting->harvest, $course->place->zone);
             if ($day !== false) {
                 $taken[] = [$day->modify('-'.max(0, $days - 1).' days')->getTimestamp(), $day->modify('+1 day')->getTimestamp()];
             }

@@ -19,6 +19,9 @@ final class RoundPlacer
 
     public const LATE_DAY = 0.1;
 
+    /** Days, for hours that do not fall on the same minute. */
+    private const TOLERATED = 0.05;
+
     /** Days after a round until the plant bears the next. */
     public const LEAST_GAP = 3.0;
 
@@ -109,7 +112,7 @@ final class RoundPlacer
 
     public static function isLate(float $gap, Rhythm $rhythm): bool
     {
-        return $gap > $rhythm->days + 0.05;
+        return $gap - $rhythm->days > self::TOLERATED;
     }
 
     /**
@@ -189,6 +192,9 @@ final class RoundPlacer
 
     public static function penalty(float $gap, Rhythm $rhythm): float
     {
-        return self::isLate($gap, $rhythm) ? self::LATE + self::LATE_DAY * ($gap - $rhythm->days) : self::SOON * max(0.0, $rhythm->days - $gap);
+        $over = $gap - $rhythm->days;
+
+        // As isLate() has it; asked so often that it is not called.
+        return $over > self::TOLERATED ? self::LATE + self::LATE_DAY * $over : ($over < 0.0 ? -self::SOON * $over : 0.0);
     }
 }
