@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+use Nebbia\Core\Course\HourJudge;
+use Nebbia\Core\Course\HourWord;
+use Nebbia\Core\Course\JudgedHour;
+use Nebbia\Core\Course\LookAfter;
+use Nebbia\Core\Hour\Objection;
+use Nebbia\Core\Hour\PartOfDay;
+use Nebbia\Core\Sun\Place;
+use Nebbia\Core\Tests\Cases;
+use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\WeatherHour;
+
+/** @param  array<string, float>  $weather  of that hour; every other is mild, dry and overcast */
+function hourOf(string $remedy, string $at, array $weather = [], array $later = [], bool $indoors = false, bool $inFlower = false): JudgedHour
+{
+    $zone = new DateTimeZone('Europe/Rome');
+    $from = (new DateTimeImmutable($at, $zone))->getTimestamp();
+    $hours = [];
+    for ($n = -2; $n < 48; $n++) {
+        $now = ($n === 0 ? $weather : []) + ($later[$n] ?? []) + ['temp' => 18.0, 'rain' => 0.0, 'wind' => 6.0, 'humidity' => 65.0, 'cloud' => 100.0];
+        $hours[] = new WeatherHour($from + $n * 3600, (float) $now['temp'], (float) $now['rain'], (float) $now['wind'], (float) $now['humidity'], (float) $now['cloud']);
+    }
+    $judge = new HourJudge(Cases::knowledge(), new Place(45.9, 9.3, $zone), Forecast::of($hours));
+
+    return $judge->judge($judge->windowsOf(courseOf(['recipe' => $remedy])->mixes[0]), $indoors, $inFlower, $from);
+}
+
+/** @return list<string> */
+function against(JudgedHour $hour): array
+{
+    return array_map(static fn (array $one): string => $one[0] instanceof Objection ? $one[0]->id : '', $hour->objections);
+}
+
+// In May at nine in the evening it is dusk there.
+it('calls an hour by the same bounds as the judgement', function (string $remedy, array $weather, HourWord $word, ?string $because): void {
+    $hour = hourOf($remedy, '2026-05-04 21:00', $weather);
+    expect($hour->word)->toBe($word);
+    if ($because !== null) {
+        expect(against($hour))->toContain($because);
+    }
+})->with([
+    'a good hour' => ['soap', [], HourWord::Fine, null],
+    'at the coolest that is well' => ['soap', ['temp' => 10], HourWord::Fine, null],
+    'cool' => ['soap', ['temp' => 9], HourWord::Poor, 'cool'],
+    'too cold' => ['soap', ['temp' => 4.9], HourWord::No, 'too-cold'],
+    'warm' => ['soap', ['temp' => 27, 'humidity' => 70], HourWord::Poor, 'warm'],
+    'too hot' => ['soap', ['temp' => 29.1, 'humidity' => 70], HourWord::No, 'too-hot'],
+    'as much wind as may be' => ['soap', ['wind' => 15], HourWord::Fine, null],
+    'more' => ['soap', ['wind' => 15.1], HourWord::No, 'windy'],
+    'damp' => ['soap', ['humidity' => 86], HourWord::Poor, 'damp'],
+    'dry air' => ['soap', ['humidity' => 39], HourWord::Poor, 'dry'],
+    'rain in it' => ['soap', ['rain' => 0.2], HourWord::No, 'rain'],
+    'oil is not for a cold evening' => ['oil', ['temp' => 6.5], HourWord::No, 'too-cold'],
+    'garlic in the heat' => ['garlic', ['temp' => 28.5], HourWord::No, 'too-hot'],
+    'milk at dusk' => ['milk', [], HourWord::Poor, 'no-sun'],
+]);
+
+it('wants it dry for as long as the remedy needs', function (string $remedy, int $hours, HourWord $word): void {
+    expect(hourOf($remedy, '2026-05-04 21:00', [], [$hours => ['rain' => 1.0]])->word)->toBe($word);
+})->with([
+    ['soap', 3, HourWord::No], ['soap', 4, HourWord::Fine], ['oil', 11, HourWord::No], ['oil', 12, HourWord::Fine], ['garlic', 11, HourWord::No], ['garlic', 12, HourWord::Fine],
+]);
+
+it('asks where the sun stands', function (string $at, array $weather, string $remedy, HourWord $word, ?string $because): void {
+    $hour = hourOf($remedy, $at, $weather, array_fill_keys([1, 2], $weather));
+    expect($hour->word)->toBe($word);
+    if ($because !== null) {
+        expect(against($hour))->toContain($because);
+    }
+})->with([
+    'a clear morning' => ['2026-05-04 07:00', ['cloud' => 0.0], 'soap', HourWord::Poor, 'sun'],
+    'an overcast morning is no dusk' => ['2026-05-04 09:00', ['cloud' => 100.0], 'soap', HourWord::Poor, 'time'],
+    'milk in the sun of the morning' => ['2026-05-04 09:00', ['cloud' => 0.0], 'milk', HourWord::Fine, null],
+    'milk under cloud' => ['2026-05-04 09:00', ['cloud' => 100.0], 'milk', HourWord::Poor, 'no-sun'],
+]);
+
+it('asks for bees where there are flowers, as long as they fly', function (string $at, array $weather, bool $inFlower, bool $isOut): void {
+    $hour = hourOf('soap', $at, $weather, inFlower: $inFlower);
+    expect(in_array('bees', against($hour), true))->toBe($isOut)->and($hour->word === HourWord::No)->toBe($isOut);
+})->with([
+    'by day' => ['2026-05-04 18:00', [], true, true],
+    'no flowers' => ['2026-05-04 18:00', [], false, false],
+    'after sunset' => ['2026-05-04 21:00', [], true, false],
+    'too cold for them' => ['2026-05-04 18:00', ['temp' => 9.0], true, false],
+    // Bicarbonate harms them little, but that is another remedy.
+]);
+
+it('does not ask for wind, rain or bees indoors', function (): void {
+    $hour = hourOf('soap', '2026-05-04 21:00', ['wind' => 60.0, 'rain' => 5.0], indoors: true, inFlower: true);
+    expect($hour->word)->toBe(HourWord::Fine);
+});
+
+it('knows the parts of a day', function (string $at, PartOfDay $part): void {
+    $zone = new DateTimeZone('Europe/Rome');
+    $judge = new HourJudge(Cases::knowledge(), new Place(45.9, 9.3, $zone), Forecast::of([]));
+    expect($judge->part((new DateTimeImmutable($at, $zone))->getTimestamp()))->toBe($part);
+})->with([
+    // Sunrise at six, noon by the sun at twenty past one, sunset at half past eight.
+    ['2026-05-04 02:00', PartOfDay::Night], ['2026-05-04 06:00', PartOfDay::Dawn], ['2026-05-04 09:00', PartOfDay::Morning], ['2026-05-04 13:00', PartOfDay::Midday], ['2026-05-04 17:00', PartOfDay::Afternoon],
+    ['2026-05-04 20:00', PartOfDay::Dusk], ['2026-05-04 23:00', PartOfDay::Night],
+]);
+
+it('says when to look: soon for what acts at once', function (array $substances, float $hours): void {
+    expect((new LookAfter(Cases::knowledge()))->hours($substances))->toBe($hours);
+})->with([[['potassium-soap'], 48.0], [['hydrogen-peroxide'], 24.0], [['potassium-bicarbonate'], 96.0], [['milk', 'potassium-soap'], 48.0], [['nothing-known'], 48.0], [[], 48.0]]);

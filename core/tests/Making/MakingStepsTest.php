@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+use Nebbia\Core\Hazard\Hazards;
+use Nebbia\Core\Making\Kind;
+use Nebbia\Core\Making\MakingSteps;
+use Nebbia\Core\Making\Place;
+use Nebbia\Core\Making\Raw;
+use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Measuring\Kit;
+use Nebbia\Core\Measuring\MixMeasurer;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Steps\MixingStep;
+use Nebbia\Core\Steps\Work;
+use Nebbia\Core\Tests\Cases;
+use Nebbia\Core\Tests\Jar;
+
+/**
+ * The usual making of a kind, for a litre of liquid or half a kilogram of what has none.
+ *
+ * @return list<MixingStep>
+ */
+function stepsOf(string $kind, ?string $passage = null): array
+{
+    $row = Cases::knowledge()->kinds()->get($kind);
+    $body = ['format' => 'nebbia.preparation/1', 'kind' => $kind, 'units' => 'metric', 'ingredients' => array_map(
+        static fn (Raw $raw): array => ['ingredient' => $raw->ingredient, 'amount' => ($row->isOfParts ? $raw->perLitre->likely / 2 : $raw->perLitre->likely).($raw->isPoured ? ' mL' : ' g')], $row->raw,
+    )] + ($row->isOfParts ? [] : ['base' => ['amount' => '1 L']]);
+    $made = Jar::made($body);
+    $work = $made->pot === null ? null : Work::of($made->pot, null, UnitSystem::Metric, new Hazards(Cases::knowledge()), new MixMeasurer(Cases::knowledge(), Kit::of([], system: UnitSystem::Metric)));
+
+    return (new MakingSteps)->of($made, $work, UnitSystem::Metric, $passage);
+}
+
+/**
+ * @param  list<MixingStep>  $steps
+ * @return list<string> each step with its how and its cautions
+ */
+function readAloud(array $steps): array
+{
+    $english = Catalogue::english(Cases::knowledge());
+
+    return array_map(static fn (MixingStep $step): string => implode(' ', [$english->sentence($step->what), $step->how === null ? '' : $english->sentence($step->how), ...array_map($english->sentence(...), $step->cautions)]), $steps);
+}
+
+/** @param  list<string>  $said */
+function placeOf(array $said, string $words): ?int
+{
+    foreach ($said as $n => $one) {
+        if (str_contains($one, $words)) {
+            return $n;
+        }
+    }
+
+    return null;
+}
+
+dataset('kinds', fn (): array => array_map(static fn (Kind $kind): array => [$kind], array_filter(Cases::knowledge()->kinds()->all, static fn (Kind $kind): bool => ! $kind->isSoap())));
+
+it('says for every kind what to do, in words and without a gap', function (Kind $kind): void {
+    $said = readAloud(stepsOf($kind->id));
+    expect(count($said))->toBeGreaterThan(2);
+    foreach ($said as $one) {
+        expect($one)->not->toMatch('/\{|\}|  \S+\.$/')->and(trim($one))->not->toBe('');
+    }
+    // Each ends with a bottle that says what it is, and where it stands.
+    expect(placeOf($said, 'label it'))->not->toBeNull()->and(placeOf($said, 'It keeps about'))->not->toBeNull();
+})->with('kinds');
+
+it('waits as long as is usual, and says so with a clock', function (Kind $kind): void {
+    $waits = array_values(array_filter(stepsOf($kind->id), static fn (MixingStep $step): bool => $step->kind === 'wait'));
+    expect($waits)->toHaveCount($kind->hours->likely > 0.0 ? 1 : 0);
+    if ($waits !== []) {
+        expect($waits[0]->timer?->minutes->likely)->toEqualWithDelta(60.0 * $kind->hours->likely, 1e-6);
+    }
+})->with('kinds');
+
+it('strains after it has stood, and bottles after it is strained', function (Kind $kind): void {
+    $said = readAloud(stepsOf($kind->id));
+    $wait = array_search('wait', array_map(static fn (MixingStep $step): string => $step->kind, stepsOf($kind->id)), true);
+    $strain = placeOf($said, 'train');
+    $label = placeOf($said, 'label it');
+    expect($label)->not->toBeNull();
+    if ($kind->strain !== 'none' && $strain !== null) {
+        expect($strain)->toBeLessThan($label);
+        if ($wait !== false) {
+            expect($wait)->toBeLessThan(max($strain, placeOf($said, 'Strain') ?? placeOf($said, 'Pour off') ?? $strain));
+        }
+    }
+})->with('kinds');
+
+it('heats nothing that heat would spoil', function (string $kind): void {
+    expect(implode(' ', readAloud(stepsOf($kind))))->not->toMatch('/bring .*boil|simmer|warm it/i')->toContain('10 minutes');
+})->with(['garlic-extract', 'garlic-pepper-extract']);
+
+it('says what can kill where it is put away, and again nothing milder', function (): void {
+    $said = readAloud(stepsOf('garlic-oil'));
+    $store = placeOf($said, 'Into the fridge');
+    expect($store)->not->toBeNull()->and($said[$store])->toContain('botulism')->toContain('four days at most')
+        ->and(implode(' ', $said))->toContain('in the fridge: 24 hours')
+        ->and(Cases::knowledge()->kinds()->get('garlic-oil')->life(Place::Warm))->toBeNull();
+});
+
+it('protects eyes and hands before the first fruit is cut', function (): void {
+    $said = readAloud(stepsOf('pepper-extract'));
+    expect($said[0])->toContain('goggles')->toContain('Gloves')->and(placeOf($said, 'Chop'))->toBeGreaterThan(0)->and(implode(' ', $said))->toContain('Never boil it indoors');
+});
+
+it('has the pH of ash water measured, and no pot of it go back to food', function (): void {
+    $said = implode(' ', readAloud(stepsOf('ash-water')));
+    expect($said)->toContain('clean, untreated wood')->toContain('Measure its pH')->toContain('Above 11')->toContain('never go back to food')->toContain('No aluminium');
+});
+
+it('has a ferment stirred daily under a loose lid, and never on what is eaten raw', function (): void {
+    $said = implode(' ', readAloud(stepsOf('nettle-ferment')));
+    expect($said)->toContain('Stir it every day')->toContain('lid on loosely')->toContain('eaten raw')->toContain('Gloves');
+});
+
+it('strains finer than the sprayer that it is meant for', function (string $kind): void {
+    expect(implode(' ', readAloud(stepsOf($kind, 'the 0.4 mm of the hand bottle'))))->toContain('finer than the 0.4 mm of the hand bottle');
+})->with(['garlic-extract', 'nettle-steep', 'horsetail-decoction']);
+
+it('foretells what should come through, within the bounds of its method', function (Kind $kind): void {
+    if ($kind->isOfParts || ! $kind->method->isStrained()) {
+        expect($kind->method->recovered->likely)->toBeGreaterThan(0.0);
+
+        return;
+    }
+    $said = implode(' ', readAloud(stepsOf($kind->id)));
+    expect($said)->toMatch('/About [\d.]+ (mL|L) should come through \([\d.]+ (mL|L) to [\d.]+ (mL|L)\)/');
+})->with('kinds');
+
+it('names kinds of which every figure is one, and none twice', function (): void {
+    $kinds = Cases::knowledge()->kinds()->all;
+    expect(count($kinds))->toBeGreaterThanOrEqual(20)->and(array_unique(array_keys($kinds)))->toHaveCount(count($kinds));
+    foreach ($kinds as $kind) {
+        expect($kind->hours->low)->toBeLessThanOrEqual($kind->hours->likely)->and($kind->hours->likely)->toBeLessThanOrEqual($kind->hours->high);
+        foreach ($kind->keeps as $place => $life) {
+            expect($life->low)->toBeGreaterThan(0.0, "$kind->id $place")->and($life->low)->toBeLessThanOrEqual($life->likely)->and($life->likely)->toBeLessThanOrEqual($life->high);
+        }
+        // Colder keeps longer.
+        $lives = array_map(static fn (Place $place): float => $kind->life($place)?->likely ?? 0.0, [Place::Warm, Place::Fridge, Place::Frozen]);
+        $known = array_values(array_filter($lives));
+        $sorted = $known;
+        sort($sorted);
+        expect($known)->toBe($sorted, $kind->id)->and($kind->keeps)->not->toBe([]);
+        expect(Cases::knowledge()->ingredient($kind->makes)->isLiquid)->toBeTrue($kind->id);
+        foreach ($kind->raw as $raw) {
+            expect(Cases::knowledge()->ingredient($raw->ingredient)->id)->toBe($raw->ingredient);
+        }
+    }
+});
