@@ -21,7 +21,7 @@ use Nebbia\Core\Tests\Jar;
  *
  * @return list<MixingStep>
  */
-function stepsOf(string $kind, ?string $passage = null): array
+function makingOf(string $kind, ?string $passage = null): array
 {
     $row = Cases::knowledge()->kinds()->get($kind);
     $body = ['format' => 'nebbia.preparation/1', 'kind' => $kind, 'units' => 'metric', 'ingredients' => array_map(
@@ -59,7 +59,7 @@ function placeOf(array $said, string $words): ?int
 dataset('kinds', fn (): array => array_map(static fn (Kind $kind): array => [$kind], array_filter(Cases::knowledge()->kinds()->all, static fn (Kind $kind): bool => ! $kind->isSoap())));
 
 it('says for every kind what to do, in words and without a gap', function (Kind $kind): void {
-    $said = readAloud(stepsOf($kind->id));
+    $said = readAloud(makingOf($kind->id));
     expect(count($said))->toBeGreaterThan(2);
     foreach ($said as $one) {
         expect($one)->not->toMatch('/\{|\}|  \S+\.$/')->and(trim($one))->not->toBe('');
@@ -69,7 +69,7 @@ it('says for every kind what to do, in words and without a gap', function (Kind 
 })->with('kinds');
 
 it('waits as long as is usual, and says so with a clock', function (Kind $kind): void {
-    $waits = array_values(array_filter(stepsOf($kind->id), static fn (MixingStep $step): bool => $step->kind === 'wait'));
+    $waits = array_values(array_filter(makingOf($kind->id), static fn (MixingStep $step): bool => $step->kind === 'wait'));
     expect($waits)->toHaveCount($kind->hours->likely > 0.0 ? 1 : 0);
     if ($waits !== []) {
         expect($waits[0]->timer?->minutes->likely)->toEqualWithDelta(60.0 * $kind->hours->likely, 1e-6);
@@ -77,8 +77,8 @@ it('waits as long as is usual, and says so with a clock', function (Kind $kind):
 })->with('kinds');
 
 it('strains after it has stood, and bottles after it is strained', function (Kind $kind): void {
-    $said = readAloud(stepsOf($kind->id));
-    $wait = array_search('wait', array_map(static fn (MixingStep $step): string => $step->kind, stepsOf($kind->id)), true);
+    $said = readAloud(makingOf($kind->id));
+    $wait = array_search('wait', array_map(static fn (MixingStep $step): string => $step->kind, makingOf($kind->id)), true);
     $strain = placeOf($said, 'train');
     $label = placeOf($said, 'label it');
     expect($label)->not->toBeNull();
@@ -91,11 +91,11 @@ it('strains after it has stood, and bottles after it is strained', function (Kin
 })->with('kinds');
 
 it('heats nothing that heat would spoil', function (string $kind): void {
-    expect(implode(' ', readAloud(stepsOf($kind))))->not->toMatch('/bring .*boil|simmer|warm it/i')->toContain('10 minutes');
+    expect(implode(' ', readAloud(makingOf($kind))))->not->toMatch('/bring .*boil|simmer|warm it/i')->toContain('10 minutes');
 })->with(['garlic-extract', 'garlic-pepper-extract']);
 
 it('says what can kill where it is put away, and again nothing milder', function (): void {
-    $said = readAloud(stepsOf('garlic-oil'));
+    $said = readAloud(makingOf('garlic-oil'));
     $store = placeOf($said, 'Into the fridge');
     expect($store)->not->toBeNull()->and($said[$store])->toContain('botulism')->toContain('four days at most')
         ->and(implode(' ', $said))->toContain('in the fridge: 24 hours')
@@ -103,22 +103,22 @@ it('says what can kill where it is put away, and again nothing milder', function
 });
 
 it('protects eyes and hands before the first fruit is cut', function (): void {
-    $said = readAloud(stepsOf('pepper-extract'));
+    $said = readAloud(makingOf('pepper-extract'));
     expect($said[0])->toContain('goggles')->toContain('Gloves')->and(placeOf($said, 'Chop'))->toBeGreaterThan(0)->and(implode(' ', $said))->toContain('Never boil it indoors');
 });
 
 it('has the pH of ash water measured, and no pot of it go back to food', function (): void {
-    $said = implode(' ', readAloud(stepsOf('ash-water')));
+    $said = implode(' ', readAloud(makingOf('ash-water')));
     expect($said)->toContain('clean, untreated wood')->toContain('Measure its pH')->toContain('Above 11')->toContain('never go back to food')->toContain('No aluminium');
 });
 
 it('has a ferment stirred daily under a loose lid, and never on what is eaten raw', function (): void {
-    $said = implode(' ', readAloud(stepsOf('nettle-ferment')));
+    $said = implode(' ', readAloud(makingOf('nettle-ferment')));
     expect($said)->toContain('Stir it every day')->toContain('lid on loosely')->toContain('eaten raw')->toContain('Gloves');
 });
 
 it('strains finer than the sprayer that it is meant for', function (string $kind): void {
-    expect(implode(' ', readAloud(stepsOf($kind, 'the 0.4 mm of the hand bottle'))))->toContain('finer than the 0.4 mm of the hand bottle');
+    expect(implode(' ', readAloud(makingOf($kind, 'the 0.4 mm of the hand bottle'))))->toContain('finer than the 0.4 mm of the hand bottle');
 })->with(['garlic-extract', 'nettle-steep', 'horsetail-decoction']);
 
 it('foretells what should come through, within the bounds of its method', function (Kind $kind): void {
@@ -127,7 +127,7 @@ it('foretells what should come through, within the bounds of its method', functi
 
         return;
     }
-    $said = implode(' ', readAloud(stepsOf($kind->id)));
+    $said = implode(' ', readAloud(makingOf($kind->id)));
     expect($said)->toMatch('/About [\d.]+ (mL|L) should come through \([\d.]+ (mL|L) to [\d.]+ (mL|L)\)/');
 })->with('kinds');
 
