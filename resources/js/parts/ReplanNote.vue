@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { api, take, type Schemas } from '@/api/client'
+import { api, ApiFailure, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/stores/saving'
 import { useTimes } from '@/stores/times'
@@ -14,7 +14,12 @@ const { busy, attempt, done } = useSaving()
 const replans = shallowRef<Schemas['Replan'][]>([])
 
 async function load(): Promise<void> {
-  replans.value = await take(api.GET('/api/gardens/{garden}/replans', { params: { path: { garden: store.id } } }))
+  try {
+    replans.value = await take(api.GET('/api/gardens/{garden}/replans', { params: { path: { garden: store.id } } }))
+  } catch (e) {
+    // The view stands without it; what cannot be reached is said by the view itself.
+    if (!(e instanceof ApiFailure)) throw e
+  }
 }
 watch(() => store.undone, () => void load(), { immediate: true })
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import RainDialog from './RainDialog.vue'
 import WeatherDialog from './WeatherDialog.vue'
-import { api, take, type Schemas } from '@/api/client'
+import { api, ApiFailure, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { NButton } from 'naive-ui'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -16,8 +16,13 @@ const showRain = ref(false)
 const showImport = ref(false)
 
 async function load(): Promise<void> {
-  ribbon.value = await take(api.GET('/api/gardens/{garden}/ribbon', { params: { path: { garden: store.id }, query: props.roundId ? { round: props.roundId } : {} } }))
-  at.value = ribbon.value.best_hour ?? 0
+  try {
+    ribbon.value = await take(api.GET('/api/gardens/{garden}/ribbon', { params: { path: { garden: store.id }, query: props.roundId ? { round: props.roundId } : {} } }))
+    at.value = ribbon.value.best_hour ?? 0
+  } catch (e) {
+    // The day is of use without its weather; what cannot be reached is said by the view itself.
+    if (!(e instanceof ApiFailure)) throw e
+  }
 }
 async function noted(): Promise<void> {
   await load()
