@@ -18,6 +18,7 @@ use Nebbia\Core\Course\Planner;
 use Nebbia\Core\Course\RoundWords;
 use Nebbia\Core\Hour\WeatherUnits;
 use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Weather\Forecast;
 
 /** How often and when to spray: by the life cycle at the temperatures expected, in the best hours of the forecast. */
 final readonly class SuggestRounds
@@ -44,7 +45,9 @@ final readonly class SuggestRounds
             return null;
         }
         $now = CarbonImmutable::now();
-        $forecast = $this->provider->forecast($garden, $now->getTimestamp(), $now->getTimestamp() + self::DAYS * 86400);
+        // Made-up weather plans no real round: then only the season and the time of day are known.
+        $isTrue = $this->provider->isTrue($garden);
+        $forecast = $isTrue ? $this->provider->forecast($garden, $now->getTimestamp(), $now->getTimestamp() + self::DAYS * 86400) : Forecast::of([]);
         $plan = $this->planner->plan([$course], $forecast, $now->getTimestamp())['new'];
         $words = new RoundWords($this->catalogue, WeatherUnits::of($garden->units));
 
@@ -53,7 +56,7 @@ final readonly class SuggestRounds
             array_map(static fn (PlannedRound $round): SuggestedRound => new SuggestedRound(
                 $round->slot->day, CarbonImmutable::createFromTimestamp($round->slot->from, 'UTC')->toIso8601ZuluString(), $words->because($round, $plan->rhythm, $forecast), $round->isLate, $round->slot->hours[0]->word->value,
             ), $plan->rounds),
-            $this->provider->name($garden), "{$plan->rhythm->basis}, {$plan->rhythm->sure} certainty",
+            $isTrue ? $this->provider->name($garden) : 'no forecast: only what is usual for the place and the season', "{$plan->rhythm->basis}, {$plan->rhythm->sure} certainty",
         );
     }
 }

@@ -283,3 +283,21 @@ it('shows rain by days: what fell, and what is foretold', function (): void {
     $days = $this->getJson(at($garden, 'weather'))->json();
     expect(array_column($days, 'rain_mm', 'day'))->toEqual(['2026-05-03' => 12.0]);
 });
+
+it('plans no real garden by made-up weather', function (): void {
+    $this->travelTo(CarbonImmutable::parse('2026-05-04 08:20:00', 'UTC'));
+    $garden = demo();
+    $garden->update(['is_demo' => false]);
+    $asked = ['recipe_id' => recipeNamed($garden, 'Evening soap')->id, 'planting_ids' => [plantingOf($garden, 'broad-bean')->id], 'target' => 'aphid', 'starts_on' => '2026-05-05'];
+    $suggestion = $this->postJson(at($garden, 'rounds/suggest'), $asked)->assertOk()->json();
+    expect(array_unique(array_column($suggestion['rounds'], 'word')))->toBe(['unknown'])->and($suggestion['source'])->toContain('no forecast')
+        ->and($suggestion['rounds'][0]['because'])->toContain('No forecast')->and($suggestion['rounds'])->toHaveCount($suggestion['number']);
+    // Once a forecast is imported, that is what counts.
+    $file = weatherFile(20, 17.0);
+    $this->postJson(at($garden, 'weather'), ['csv' => (string) file_get_contents($file)])->assertOk();
+    unlink($file);
+    $suggestion = $this->postJson(at($garden, 'rounds/suggest'), $asked)->assertOk()->json();
+    expect($suggestion['source'])->toContain('imported')->and($suggestion['rounds'][0]['word'])->toBe('fine')
+        // 0.8 of 130 / (17 - 4) is 8 days: no more than seven are usual.
+        ->and($suggestion['interval_days'])->toEqual(7.0);
+});
