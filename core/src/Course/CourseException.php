@@ -55,4 +55,9 @@ final class CourseException extends BadInput
     {
         return (new self(Message::of('course.free-hours')))->at($field);
     }
+
+    public static function care(string $field): self
+    {
+        return (new self(Message::of('course.care')))->at($field);
+    }
 }

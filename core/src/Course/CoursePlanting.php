@@ -20,5 +20,7 @@ final readonly class CoursePlanting
         public bool $inFlower = false,
         /** Day of the harvest, as 2026-05-02. */
         public ?string $harvest = null,
+        /** Null where nobody has said how it is watered and fed. */
+        public ?Care $care = null,
     ) {}
 }

@@ -93,6 +93,7 @@ final readonly class CourseReader
                 $this->text($row, 'id', "plantings.$n.") ?? $plant->id, $plant, $this->number($row, 'number', "plantings.$n.", 1.0, 100000.0) === null ? 1 : (int) $row['number'], $stage,
                 $this->number($row, 'height_cm', "plantings.$n.", 1.0, 5000.0), ($row['indoors'] ?? false) === true, $stage === Stage::Flowering || ($row['in_flower'] ?? false) === true,
                 $harvest === null ? null : self::day($harvest, "plantings.$n.harvest"),
+                Care::read($row['care'] ?? null, "plantings.$n.care"),
             );
         }
 

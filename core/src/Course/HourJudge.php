@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Course;
 
+use DateTimeImmutable;
+use LogicException;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Hour\Hour;
 use Nebbia\Core\Hour\Objection;
@@ -14,6 +16,7 @@ use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Sun\Place;
 use Nebbia\Core\Sun\Sun;
 use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\LeafWetness;
 
 /**
  * What each hour of a forecast is worth for a spray on some plants: by the same windows as the judgement of a typed hour. An hour is judged once,
@@ -35,13 +38,18 @@ final class HourJudge
     /** Degrees below the horizon to which dusk and dawn reach. */
     private const TWILIGHT = -6.0;
 
+    private readonly DateTimeImmutable $epoch;
+
+    /** @var array<int, array{int, int}> hour => weekday and hour by the clocks of the place */
+    private array $clocks = [];
+
     /** @var array<int, float> hour => degrees */
     private array $heights = [];
 
     /** @var array<string, array<int, JudgedHour>> */
     private array $judged = [];
 
-    /** @var array<string, array{list<SprayWindow>, bool, bool}> */
+    /** @var array<string, array{list<SprayWindow>, Kept}> */
     private array $sprays = [];
 
     /** @var list<SprayWindow> */
@@ -50,11 +58,15 @@ final class HourJudge
     /** @var array{float, float} */
     private array $drying;
 
+    private readonly LeafWetness $wetness;
+
     public function __construct(
         Knowledge $knowledge,
         private readonly Place $place,
         private readonly Forecast $forecast,
     ) {
+        $this->epoch = (DateTimeImmutable::createFromFormat('!U', '0') ?: throw new LogicException('No time.'))->setTimezone($place->zone);
+        $this->wetness = new LeafWetness($forecast);
         $this->windows = array_values(array_map(SprayWindow::fromRow(...), $knowledge->rows('windows', 'rows')));
         $pair = $knowledge->section('windows', 'delta_t')->floats('avoid');
         $this->drying = [$pair[0] ?? 0.0, $pair[1] ?? INF];
@@ -71,10 +83,10 @@ final class HourJudge
      *
      * @param  list<SprayWindow>  $windows
      */
-    public function open(array $windows, bool $indoors, bool $inFlower): string
+    public function open(array $windows, Kept $kept): string
     {
-        $key = implode(',', array_map(static fn (SprayWindow $window): string => $window->id, $windows)).($indoors ? '.in' : '').($inFlower ? '.flower' : '');
-        $this->sprays[$key] ??= [$windows, $indoors, $inFlower];
+        $key = implode(',', array_map(static fn (SprayWindow $window): string => $window->id, $windows)).$kept->key();
+        $this->sprays[$key] ??= [$windows, $kept];
 
         return $key;
     }
@@ -86,9 +98,9 @@ final class HourJudge
     }
 
     /** @param  list<SprayWindow>  $windows */
-    public function judge(array $windows, bool $indoors, bool $inFlower, int $at): JudgedHour
+    public function judge(array $windows, Kept $kept, int $at): JudgedHour
     {
-        return $this->at($this->open($windows, $indoors, $inFlower), $at - ($at % Forecast::HOUR));
+        return $this->at($this->open($windows, $kept), $at - ($at % Forecast::HOUR));
     }
 
     /** The height of the sun in the middle of an hour, in degrees. */
@@ -111,25 +123,33 @@ final class HourJudge
     }
 
     /** @param  list<SprayWindow>  $windows */
-    private function look(array $windows, bool $indoors, bool $inFlower, int $at): JudgedHour
+    private function look(array $windows, Kept $kept, int $at): JudgedHour
     {
         $weather = $this->forecast->at($at);
         if ($weather === null) {
-            return $this->withoutForecast($windows, $at);
+            return $this->withoutForecast($windows, $kept, $at);
         }
         $hour = Hour::foreseen(
-            $weather->temperature, $weather->humidity, $weather->wind, $indoors ? null : $this->forecast->rainIn($at) ?? 240.0, ! $indoors && $this->sunSoon($at),
-            $inFlower && $weather->temperature >= self::BEES_FROM && $weather->rain < Forecast::DRY && $this->isSunUp($at), $this->part($at),
+            $weather->temperature, $weather->humidity, $weather->wind, $kept->indoors ? null : $this->forecast->rainIn($at) ?? 240.0, ! $kept->indoors && $this->sunSoon($at),
+            $kept->inFlower && $weather->temperature >= self::BEES_FROM && $weather->rain < Forecast::DRY && $this->isSunUp($at), $this->part($at),
+            $kept->indoors ? null : $this->wetness->isWet($at),
         );
-        $objections = [];
+        $objections = $this->ofKeeping($windows, $kept, $at);
         foreach ($windows as $window) {
-            foreach ($window->objections($hour, $indoors, $this->drying) as $objection) {
+            foreach ($window->objections($hour, $kept->indoors, $this->drying, $kept->nightBreathing) as $objection) {
                 $objections[] = [$objection, $window];
             }
         }
+
+        return self::told($at, $objections);
+    }
+
+    /** @param  list<array{Objection, SprayWindow}>  $objections */
+    private static function told(int $at, array $objections, HourWord $best = HourWord::Fine): JudgedHour
+    {
         usort($objections, static fn (array $a, array $b): int => [$b[0]->forbids, $b[0]->severity->rank()] <=> [$a[0]->forbids, $a[0]->severity->rank()]);
         $word = match (true) {
-            $objections === [] => HourWord::Fine,
+            $objections === [] => $best,
             $objections[0][0]->forbids => HourWord::No,
             default => HourWord::Poor,
         };
@@ -138,25 +158,78 @@ final class HourJudge
     }
 
     /**
-     * Where no forecast reaches, only the time of day can be told.
+     * What watering, feeding and the pest's own hours have against it.
+     *
+     * @param  list<SprayWindow>  $windows
+     * @return list<array{Objection, SprayWindow}>
+     */
+    private function ofKeeping(array $windows, Kept $kept, int $at): array
+    {
+        $objections = [];
+        if ($windows !== [] && $kept->outAt !== [] && ! in_array($this->part($at), $kept->outAt, true)) {
+            $objections[] = [Objection::of('hidden', false, Severity::Notice, [], $kept->outAt[0]->value), $windows[0]];
+        }
+        foreach ($windows as $window) {
+            foreach ($kept->care as $care) {
+                if ($window->dryHours !== null) {
+                    $in = $this->wateredIn($care, $at, (int) ceil($window->dryHours));
+                    if ($in !== null) {
+                        $objections[] = [Objection::of('watered', true, Severity::Caution, ['in' => (float) $in]), $window];
+                    }
+                }
+                if ($care->justFed($this->clock($at)[0])) {
+                    $objections[] = [Objection::of('fed', false, Severity::Notice, []), $window];
+                }
+            }
+        }
+
+        return $objections;
+    }
+
+    /** Hours until the leaves are watered: 0 in that hour itself or where they are not dry of it; null where they are left alone for so long. */
+    private function wateredIn(Care $care, int $at, int $hours): ?int
+    {
+        if ($care->wetsLeaves(...$this->clock($at - Forecast::HOUR))) {
+            return 0;
+        }
+        for ($n = 0; $n < $hours; $n++) {
+            if ($care->wetsLeaves(...$this->clock($at + $n * Forecast::HOUR))) {
+                return $n;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{int, int} weekday and hour by the clocks of the place */
+    private function clock(int $at): array
+    {
+        return $this->clocks[$at] ??= (static function (DateTimeImmutable $time): array {
+            return [(int) $time->format('N'), (int) $time->format('G')];
+        })($this->epoch->setTimestamp($at));
+    }
+
+    /**
+     * Where no forecast reaches, only the time of day can be told, and what is done every week.
      *
      * @param  list<SprayWindow>  $windows
      */
-    private function withoutForecast(array $windows, int $at): JudgedHour
+    private function withoutForecast(array $windows, Kept $kept, int $at): JudgedHour
     {
         $part = $this->part($at);
-        $objections = [];
+        $objections = $this->ofKeeping($windows, $kept, $at);
         foreach ($windows as $window) {
             // A clear sky is taken, which is what harms.
             if (in_array($window->sun, ['avoid', 'never'], true) && $this->sunSoon($at)) {
                 $objections[] = [Objection::of('sun', false, Severity::Caution, []), $window];
             }
-            if ($window->best !== [] && ! in_array($part->value, $window->best, true)) {
-                $objections[] = [Objection::of('time', false, Severity::Notice, [], $window->best[0]), $window];
+            $best = $window->bestFor($kept->nightBreathing);
+            if ($best !== [] && ! in_array($part->value, $best, true)) {
+                $objections[] = [Objection::of('time', false, Severity::Notice, [], $best[0]), $window];
             }
         }
 
-        return new JudgedHour($at, $objections === [] ? HourWord::Unknown : HourWord::Poor, $objections);
+        return self::told($at, $objections, HourWord::Unknown);
     }
 
     /** At the beginning of the hour or at its end. */

@@ -93,7 +93,7 @@ final class Planner
         $judge = $this->judge($course, $forecast);
         $windows = $judge->windowsOf($course->mixOf($round));
         for ($at = $from - ($from % Forecast::HOUR); $at < $to; $at += Forecast::HOUR) {
-            yield $judge->judge($windows, $course->isIndoors(), $course->isInFlower(), $at);
+            yield $judge->judge($windows, Kept::of($course), $at);
         }
     }
 
@@ -221,7 +221,7 @@ final class Planner
             $isHarvest = $isHarvest || ($wished >= $from && $wished < $to);
         }
 
-        return [$judge->judge($judge->windowsOf($course->mixOf($n)), $course->isIndoors(), $course->isInFlower(), $wished), $isHarvest];
+        return [$judge->judge($judge->windowsOf($course->mixOf($n)), Kept::of($course), $wished), $isHarvest];
     }
 
     /** How far ahead slots are looked for. */

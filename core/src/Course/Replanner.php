@@ -113,7 +113,7 @@ final class Replanner
         $windows = $judge->windowsOf($course->mixOf($round));
         $evening = $this->evening($day, $course);
 
-        return $judge->judge($windows, $course->isIndoors(), $course->isInFlower(), $evening);
+        return $judge->judge($windows, Kept::of($course), $evening);
     }
 
     /** @param  list<Slot>  $slots */

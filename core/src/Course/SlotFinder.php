@@ -33,7 +33,7 @@ final class SlotFinder
      */
     public function find(Course $course, Mix $mix, int $days, ?int $notBefore = null, array $taken = []): array
     {
-        $key = $this->judge->open($this->judge->windowsOf($mix), $course->isIndoors(), $course->isInFlower());
+        $key = $this->judge->open($this->judge->windowsOf($mix), Kept::of($course));
         $kept = "$key.{$course->free->key()}.$course->hours.{$course->place->zone->getName()}";
         if ($notBefore !== null) {
             $taken[] = [PHP_INT_MIN, $notBefore];

@@ -21,6 +21,8 @@ final readonly class Hour
         /** Flowers are open and bees at them. */
         public bool $beesAbout,
         public ?PartOfDay $part,
+        /** The leaves are wet already; null where nobody knows. */
+        public ?bool $wetLeaf = null,
     ) {}
 
     /**
@@ -44,9 +46,9 @@ final readonly class Hour
     }
 
     /** An hour out of a forecast, whose figures have been looked at before. */
-    public static function foreseen(float $temperature, float $humidity, float $wind, ?float $rainIn, bool $sunSoon, bool $beesAbout, PartOfDay $part): self
+    public static function foreseen(float $temperature, float $humidity, float $wind, ?float $rainIn, bool $sunSoon, bool $beesAbout, PartOfDay $part, ?bool $wetLeaf = null): self
     {
-        return new self($temperature, $humidity, $wind, $rainIn, $sunSoon, $beesAbout, $part);
+        return new self($temperature, $humidity, $wind, $rainIn, $sunSoon, $beesAbout, $part, $wetLeaf);
     }
 
     /**

@@ -15,7 +15,7 @@ final readonly class HourRule implements Rule
     /** Objections that speak of one matter. */
     private const MATTERS = [
         'too-hot' => 'temperature', 'too-cold' => 'temperature', 'warm' => 'temperature', 'cool' => 'temperature', 'windy' => 'wind', 'still' => 'wind', 'rain' => 'rain', 'rain-later' => 'rain',
-        'damp' => 'air', 'dry' => 'air', 'drying-fast' => 'air', 'sun-never' => 'sun', 'sun' => 'sun', 'no-sun' => 'sun',
+        'damp' => 'air', 'dry' => 'air', 'drying-fast' => 'air', 'wet-leaf' => 'air', 'sun-never' => 'sun', 'sun' => 'sun', 'no-sun' => 'sun',
     ];
 
     /** @var list<SprayWindow> */
@@ -42,7 +42,7 @@ final readonly class HourRule implements Rule
             if (! $window->isFor($situation->mix)) {
                 continue;
             }
-            foreach ($window->objections($hour, $situation->circumstances->indoors, $this->drying) as $objection) {
+            foreach ($window->objections($hour, $situation->circumstances->indoors, $this->drying, $situation->plant->nightBreathing ?? false) as $objection) {
                 $matter = self::MATTERS[$objection->id] ?? $objection->id;
                 if (! isset($found[$matter]) || $objection->severity->rank() > $found[$matter][0]->severity->rank()) {
                     $found[$matter] = [$objection, $window];

@@ -42,6 +42,8 @@ final readonly class SprayWindow
         /** Hours after which to look at what it did. */
         public float $look,
         public ?array $washOff,
+        /** It works by being taken up through the pores. */
+        public bool $takenUp,
         public string $basis,
         public string $sure,
     ) {}
@@ -52,7 +54,7 @@ final readonly class SprayWindow
 
         return new self(
             $row->string('id'), $row->strings('substances'), $row->strings('uses'), self::pair($row, 'temp'), self::pair($row, 'ideal'), $figure('stop_temp'),
-            $figure('wind'), $figure('still'), self::pair($row, 'humidity'), $figure('dry_hours'), $figure('ideal_dry_hours'), $row->string('sun'), $row->string('bees'), $row->strings('best'), $row->float('look'), $row->has('wash_off') ? self::pair($row, 'wash_off') : null,
+            $figure('wind'), $figure('still'), self::pair($row, 'humidity'), $figure('dry_hours'), $figure('ideal_dry_hours'), $row->string('sun'), $row->string('bees'), $row->strings('best'), $row->float('look'), $row->has('wash_off') ? self::pair($row, 'wash_off') : null, $row->bool('taken_up'),
             $row->string('basis'), $row->string('sure'),
         );
     }
@@ -67,9 +69,10 @@ final readonly class SprayWindow
      * What is wrong with this hour: nothing where it is a good one. Indoors wind, rain and bees do not count.
      *
      * @param  array{float, float}  $drying  Delta-T between which drops dry as they should
+     * @param  bool  $nightBreathing  the plant's pores open after dusk
      * @return list<Objection>
      */
-    public function objections(Hour $hour, bool $indoors, array $drying): array
+    public function objections(Hour $hour, bool $indoors, array $drying, bool $nightBreathing = false): array
     {
         return array_values(array_filter([
             $this->byTemperature($hour),
@@ -77,7 +80,8 @@ final readonly class SprayWindow
             $indoors ? null : $this->byRain($hour),
             $this->byAir($hour, $drying),
             $this->bySun($hour),
-            $this->byPart($hour),
+            $indoors || $hour->wetLeaf !== true ? null : Objection::of('wet-leaf', false, Severity::Notice, []),
+            $this->byPart($hour, $nightBreathing),
             $indoors || ! $hour->beesAbout || $this->bees === 'low' ? null : Objection::of('bees', true, $this->bees === 'kills' ? Severity::Stop : Severity::Caution, []),
         ]));
     }
@@ -144,9 +148,17 @@ final readonly class SprayWindow
         };
     }
 
-    private function byPart(Hour $hour): ?Objection
+    /** @return list<string> parts of the day, the best first; none where any will do */
+    public function bestFor(bool $nightBreathing): array
     {
-        return $hour->part === null || $this->best === [] || in_array($hour->part->value, $this->best, true) ? null : Objection::of('time', false, Severity::Notice, [], $this->best[0]);
+        return $this->takenUp && $nightBreathing ? [PartOfDay::Dusk->value, PartOfDay::Night->value] : $this->best;
+    }
+
+    private function byPart(Hour $hour, bool $nightBreathing): ?Objection
+    {
+        $best = $this->bestFor($nightBreathing);
+
+        return $hour->part === null || $best === [] || in_array($hour->part->value, $best, true) ? null : Objection::of('time', false, Severity::Notice, [], $best[0]);
     }
 
     /** @return array{float, float} */

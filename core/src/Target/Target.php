@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Target;
 
+use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Knowledge\Row;
 use Nebbia\Core\Measure\Interval;
 
@@ -15,6 +16,7 @@ final readonly class Target
      * @param  list<string>  $enemies  ids of its natural enemies
      * @param  Interval|null  $everyDays  days between contact sprays
      * @param  Interval|null  $times  how many contact sprays
+     * @param  list<PartOfDay>  $outAt  when it is where a spray or a hand can reach it; empty where that is always
      * @param  Interval|null  $hopelessFrom  % of the leaf from which the plant cannot be saved
      */
     private function __construct(
@@ -29,6 +31,7 @@ final readonly class Target
         public ?Interval $everyDays,
         public ?Interval $times,
         public ?Interval $hopelessFrom,
+        public array $outAt = [],
     ) {}
 
     public static function fromRow(Row $row): self
@@ -47,6 +50,7 @@ final readonly class Target
             $rounds?->row('every_days')->interval(),
             $rounds?->row('times')->interval(),
             $row->has('hopeless_from') ? $row->row('hopeless_from')->interval() : null,
+            array_map(PartOfDay::from(...), $row->strings('out_at')),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Nebbia\Core\Course\HourJudge;
 use Nebbia\Core\Course\HourWord;
 use Nebbia\Core\Course\JudgedHour;
+use Nebbia\Core\Course\Kept;
 use Nebbia\Core\Course\LookAfter;
 use Nebbia\Core\Hour\Objection;
 use Nebbia\Core\Hour\PartOfDay;
@@ -25,7 +26,7 @@ function hourOf(string $remedy, string $at, array $weather = [], array $later = 
     }
     $judge = new HourJudge(Cases::knowledge(), new Place(45.9, 9.3, $zone), Forecast::of($hours));
 
-    return $judge->judge($judge->windowsOf(courseOf(['recipe' => $remedy])->mixes[0]), $indoors, $inFlower, $from);
+    return $judge->judge($judge->windowsOf(courseOf(['recipe' => $remedy])->mixes[0]), Kept::plainly($indoors, $inFlower), $from);
 }
 
 /** @return list<string> */
@@ -106,3 +107,61 @@ it('knows the parts of a day', function (string $at, PartOfDay $part): void {
 it('says when to look: soon for what acts at once', function (array $substances, float $hours): void {
     expect((new LookAfter(Cases::knowledge()))->hours($substances))->toBe($hours);
 })->with([[['potassium-soap'], 48.0], [['hydrogen-peroxide'], 24.0], [['potassium-bicarbonate'], 96.0], [['milk', 'potassium-soap'], 48.0], [['nothing-known'], 48.0], [[], 48.0]]);
+
+/** The word of an hour for a course whose plants are kept in some way; the second of May 2026 is a Saturday. */
+function keptHour(array $course, string $at): JudgedHour
+{
+    $zone = new DateTimeZone('Europe/Rome');
+    $from = (new DateTimeImmutable('2026-05-01 00:00', $zone))->getTimestamp();
+    $hours = [];
+    for ($n = 0; $n < 96; $n++) {
+        $hours[] = new WeatherHour($from + $n * 3600, 18.0, 0.0, 6.0, 65.0, 100.0);
+    }
+    $judge = new HourJudge(Cases::knowledge(), new Place(45.9, 9.3, $zone), Forecast::of($hours));
+    $one = courseOf($course);
+
+    return $judge->judge($judge->windowsOf($one->mixes[0]), Kept::of($one), (new DateTimeImmutable($at, $zone))->getTimestamp());
+}
+
+// Soap wants four dry hours. Watered on Saturdays at nine in the evening, over the leaves.
+it('keeps clear of watering from above and minds feeding', function (array $care, string $at, HourWord $word, ?string $because): void {
+    $hour = keptHour(['care' => $care], $at);
+    expect($hour->word)->toBe($word);
+    expect(against($hour))->toBe($because === null ? [] : [$because]);
+})->with([
+    'an hour before' => [['water_days' => ['sat'], 'water_at' => '21:00', 'from_above' => true], '2026-05-02 20:00', HourWord::No, 'watered'],
+    'in it' => [['water_days' => ['sat'], 'water_at' => '21:00', 'from_above' => true], '2026-05-02 21:00', HourWord::No, 'watered'],
+    'the hour after the leaves drip' => [['water_days' => ['sat'], 'water_at' => '21:00', 'from_above' => true], '2026-05-02 22:00', HourWord::No, 'watered'],
+    'two hours after' => [['water_days' => ['sat'], 'water_at' => '21:00', 'from_above' => true], '2026-05-02 23:00', HourWord::Fine, null],
+    'four hours before it is dry in time' => [['water_days' => ['sun'], 'water_at' => '01:00', 'from_above' => true], '2026-05-02 21:00', HourWord::Fine, null],
+    'three hours before it is not' => [['water_days' => ['sun'], 'water_at' => '00:00', 'from_above' => true], '2026-05-02 21:00', HourWord::No, 'watered'],
+    'on another day' => [['water_days' => ['wed'], 'water_at' => '21:00', 'from_above' => true], '2026-05-02 21:00', HourWord::Fine, null],
+    'at the root' => [['water_days' => ['sat'], 'water_at' => '21:00'], '2026-05-02 21:00', HourWord::Fine, null],
+    'fed that day' => [['feed_days' => ['sat']], '2026-05-02 21:00', HourWord::Poor, 'fed'],
+    'fed the day before' => [['feed_days' => ['fri']], '2026-05-02 21:00', HourWord::Poor, 'fed'],
+    'fed the day after' => [['feed_days' => ['sun']], '2026-05-02 21:00', HourWord::Fine, null],
+]);
+
+it('goes out for slugs when they do', function (): void {
+    expect(against(keptHour(['target' => 'slug'], '2026-05-02 21:00')))->not->toContain('hidden')
+        ->and(against(keptHour(['target' => 'slug'], '2026-05-02 15:00')))->toContain('hidden')
+        ->and(against(keptHour(['target' => 'aphid'], '2026-05-02 15:00')))->not->toContain('hidden');
+});
+
+// Aspirin is taken up: in the morning as a rule, after dusk by what opens its pores at night. Soap only wets.
+it('waits for the pores of night-breathing plants where it is taken up', function (string $recipe, string $plant, string $at, bool $isTime): void {
+    expect(in_array('time', against(keptHour(['recipe' => $recipe, 'plant' => $plant], $at)), true))->toBe(! $isTime);
+})->with([
+    ['aspirin', 'broad-bean', '2026-05-02 08:00', true],
+    ['aspirin', 'broad-bean', '2026-05-02 21:00', false],
+    ['aspirin', 'moth-orchid', '2026-05-02 08:00', false],
+    ['aspirin', 'moth-orchid', '2026-05-02 21:00', true],
+    ['soap', 'moth-orchid', '2026-05-02 21:00', true],
+    ['soap', 'moth-orchid', '2026-05-02 10:00', false],
+]);
+
+it('calls an hour poor while the leaves are wet', function (): void {
+    $hour = hourOf('bicarbonate', '2026-05-04 08:00', [], [-1 => ['rain' => 3.0]]);
+    expect($hour->word)->toBe(HourWord::Poor)->and(against($hour))->toContain('wet-leaf')
+        ->and(against(hourOf('bicarbonate', '2026-05-04 08:00', [], [-1 => ['rain' => 3.0]], indoors: true)))->not->toContain('wet-leaf');
+});

@@ -25,7 +25,7 @@ use Symfony\Component\Yaml\Yaml;
 
 const REMEDIES = [
     'soap' => [['liquid-castile-soap', '30 mL', '33 %']], 'garlic' => [['garlic-extract', '200 mL']], 'bicarbonate' => [['potassium-bicarbonate', '5 g']], 'milk' => [['milk', '150 mL']],
-    'oil' => [['vegetable-oil', '10 mL']], 'sulfur' => [['sulfur', '3 g']],
+    'oil' => [['vegetable-oil', '10 mL']], 'sulfur' => [['sulfur', '3 g']], 'aspirin' => [['aspirin-tablet', '0.3 g']],
 ];
 
 /** @param  array<string, mixed>  $case */
@@ -39,7 +39,7 @@ function courseOf(array $case, string $id = 'one'): Course
     return (new CourseReader(Cases::knowledge(), new RecipeReader(Cases::knowledge()), new Mixer(Cases::knowledge())))->read([
         'format' => 'nebbia.course/1', 'id' => $id, 'target' => $case['target'] ?? 'aphid', 'purpose' => $case['purpose'] ?? 'outbreak', 'start' => $case['start'] ?? '2026-05-02',
         'place' => ['lat' => $latitude, 'lon' => $longitude, 'time_zone' => $zone],
-        'plantings' => [['id' => $case['planting'] ?? $id, 'plant' => 'broad-bean', 'number' => 6, 'stage' => $case['stage'] ?? 'growing', 'indoors' => $case['indoors'] ?? false] + (isset($case['harvest']) ? ['harvest' => $case['harvest']] : [])],
+        'plantings' => [['id' => $case['planting'] ?? $id, 'plant' => $case['plant'] ?? 'broad-bean', 'number' => 6, 'stage' => $case['stage'] ?? 'growing', 'indoors' => $case['indoors'] ?? false] + (isset($case['harvest']) ? ['harvest' => $case['harvest']] : []) + (isset($case['care']) ? ['care' => $case['care']] : [])],
         'recipes' => array_map($body, $recipes), 'free_hours' => [['days' => $free[0], 'from' => "$free[1]:00", 'to' => "$free[2]:00"]],
     ] + (isset($case['sprayer']) ? ['sprayer' => $case['sprayer']] : []));
 }

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Course;
+
+use Nebbia\Core\Hour\PartOfDay;
+
+/** How the plants of a course are kept, as far as an hour is judged by it. */
+final readonly class Kept
+{
+    /**
+     * @param  list<Care>  $care  each way of watering and feeding that matters
+     * @param  list<PartOfDay>  $outAt  when the pest is where it can be hit; empty where that is always
+     */
+    private function __construct(
+        public bool $indoors,
+        public bool $inFlower,
+        public bool $nightBreathing,
+        public array $care,
+        public array $outAt,
+    ) {}
+
+    public static function plainly(bool $indoors = false, bool $inFlower = false): self
+    {
+        return new self($indoors, $inFlower, false, [], []);
+    }
+
+    public static function of(Course $course): self
+    {
+        $care = [];
+        $nightBreathing = $course->plantings !== [];
+        foreach ($course->plantings as $planting) {
+            $nightBreathing = $nightBreathing && $planting->plant->nightBreathing;
+            if ($planting->care !== null && $planting->care->key() !== '') {
+                $care[$planting->care->key()] = $planting->care;
+            }
+        }
+        ksort($care);
+
+        return new self($course->isIndoors(), $course->isInFlower(), $nightBreathing, array_values($care), $course->target->outAt);
+    }
+
+    public function key(): string
+    {
+        return ($this->indoors ? '.in' : '').($this->inFlower ? '.flower' : '').($this->nightBreathing ? '.cam' : '')
+            .implode('', array_map(static fn (Care $one): string => ".{$one->key()}", $this->care)).implode('', array_map(static fn (PartOfDay $one): string => ".{$one->value}", $this->outAt));
+    }
+}
