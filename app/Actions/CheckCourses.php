@@ -46,7 +46,7 @@ final readonly class CheckCourses
     public function __invoke(Garden $garden): array
     {
         $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);
-        $courses = $garden->courses()->whereHas('rounds', $open)->whereNotNull('target')->with(['recipe', 'sprayer', 'plantings', 'rounds.application'])->get();
+        $courses = $garden->courses()->whereHas('rounds', $open)->whereNotNull('target')->with(['recipe', 'other', 'sprayer', 'plantings', 'rounds.application'])->get();
         $now = CarbonImmutable::now();
         $forecast = $this->forecast($garden, $now);
         $changed = [];
@@ -65,15 +65,16 @@ final readonly class CheckCourses
     {
         $now ??= CarbonImmutable::now();
         $forecast ??= $this->forecast($garden, $now);
+        $open = array_values($course->rounds->filter(static fn (Round $round): bool => $round->status === RoundStatus::Planned)->sortBy('due_on')->all());
+        $next = $open[0] ?? null;
         try {
-            $core = $this->courses->stored($garden, $course, $now->setTimezone($garden->time_zone)->toDateString());
+            $core = $this->courses->stored($garden, $course, $now->setTimezone($garden->time_zone)->toDateString(), $next->number ?? 1);
         } catch (BadInput) {
             return null;
         }
         if ($core === null) {
             return null;
         }
-        $open = array_values($course->rounds->filter(static fn (Round $round): bool => $round->status === RoundStatus::Planned)->sortBy('due_on')->all());
         $sprayed = $course->rounds->map(static fn (Round $round): ?CarbonImmutable => $round->application?->applied_at)->filter()->max();
         $last = $sprayed instanceof CarbonImmutable ? $sprayed->getTimestamp() : null;
         $washed = $this->washed($garden, $core, $last, $now);

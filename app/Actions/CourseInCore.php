@@ -7,12 +7,15 @@ namespace App\Actions;
 use App\Models\Course;
 use App\Models\Garden;
 use App\Models\Planting;
+use App\Models\Recipe;
 use App\Weather\StandInForecast;
 use Nebbia\Core\BadInput;
+use Nebbia\Core\Course\Care;
 use Nebbia\Core\Course\Course as CoreCourse;
 use Nebbia\Core\Course\CoursePlanting;
 use Nebbia\Core\Course\FreeHours;
 use Nebbia\Core\Course\Purpose;
+use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Plant\Stage;
@@ -27,32 +30,44 @@ final readonly class CourseInCore
     ) {}
 
     /**
-     * @param  array<string, mixed>  $body  nebbia.recipe/1
+     * @param  non-empty-list<array<string, mixed>>  $bodies  nebbia.recipe/1, one or two that take turns
      * @param  iterable<Planting>  $plantings
      * @return CoreCourse|null null where the garden's place is not known, or nothing is aimed at
      *
      * @throws BadInput if the recipe cannot be read
      */
-    public function of(Garden $garden, string $id, array $body, iterable $plantings, ?string $target, string $start, ?string $sprayer, ?float $volumeMl, Purpose $purpose = Purpose::Outbreak): ?CoreCourse
+    public function of(Garden $garden, string $id, array $bodies, iterable $plantings, ?string $target, string $start, ?string $sprayer, ?float $volumeMl, Purpose $purpose = Purpose::Outbreak): ?CoreCourse
     {
         $place = StandInForecast::place($garden);
         if ($place === null || $target === null) {
             return null;
         }
-        $mix = $this->mixer->with($this->household->own($garden))->mix($this->household->reader($garden)->read($body), $volumeMl, $garden->units);
+        $mixer = $this->mixer->with($this->household->own($garden));
+        $mixes = array_map(fn (array $body): Mix => $mixer->mix($this->household->reader($garden)->read($body), $volumeMl, $garden->units), $bodies);
         $some = [];
         foreach ($plantings as $planting) {
             $some[] = new CoursePlanting(
                 $planting->id, $this->knowledge->plant($planting->plant), $planting->number, Stage::from($planting->stage), $planting->height_cm, $planting->indoors,
-                $planting->in_flower || $planting->stage === Stage::Flowering->value, $planting->harvest_on?->toDateString(),
+                $planting->in_flower || $planting->stage === Stage::Flowering->value, $planting->harvest_on?->toDateString(), Care::read($planting->care, 'care'),
             );
         }
 
-        return new CoreCourse($id, $this->knowledge->target($target), $purpose, $start, $place, $some, [$mix], FreeHours::usual(), $sprayer);
+        return new CoreCourse($id, $this->knowledge->target($target), $purpose, $start, $place, $some, $mixes, FreeHours::read($garden->free_hours, 'free_hours'), $sprayer);
     }
 
-    public function stored(Garden $garden, Course $course, string $start): ?CoreCourse
+    /**
+     * A course of the household, from one of its rounds on. Recipe, other, sprayer and plantings must be loaded.
+     *
+     * @param  int  $round  from which, counted from 1
+     * @param  iterable<Planting>|null  $plantings  only these; all of the course where none are given
+     *
+     * @throws BadInput if a recipe cannot be read
+     */
+    public function stored(Garden $garden, Course $course, string $start, int $round = 1, ?iterable $plantings = null): ?CoreCourse
     {
-        return $this->of($garden, $course->id, $course->recipe->body, $course->plantings, $course->target, $start, $course->sprayer_id, $course->volume_ml);
+        return $this->of(
+            $garden, $course->id, array_map(static fn (Recipe $one): array => $one->body, $course->remediesFrom($round)), $plantings ?? $course->plantings, $course->target, $start,
+            $course->sprayer_id, $course->volume_ml, $course->purpose,
+        );
     }
 }

@@ -9,6 +9,8 @@ use App\Http\Resources\ShoppingResource;
 use App\Http\Resources\WantResource;
 use App\Models\Course;
 use App\Models\Garden;
+use App\Models\Recipe;
+use App\Models\Round;
 use App\Models\RoundStatus;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
@@ -32,25 +34,23 @@ final readonly class ListShopping
 
     public function __invoke(Garden $garden): ShoppingResource
     {
-        $courses = $garden->courses()->with('recipe')->withCount(['rounds as open' => static fn ($rounds) => $rounds->where('status', RoundStatus::Planned)])->get()
-            ->filter(static fn (Course $course): bool => $course->getAttribute('open') > 0);
+        $courses = $garden->courses()->with(['recipe', 'other', 'rounds' => static fn ($rounds) => $rounds->where('status', RoundStatus::Planned)])->get()
+            ->filter(static fn (Course $course): bool => $course->rounds->isNotEmpty());
         $cupboard = $this->household->cupboard($garden);
         $mixer = $this->mixer->with($this->household->own($garden));
         $plans = $planCosts = [];
         $rounds = 0;
-        foreach ($courses as $course) {
-            $open = $course->getAttribute('open');
-            $open = is_int($open) ? $open : 0;
+        foreach ($this->remedies($courses) as [$course, $recipe, $open]) {
             try {
-                $mix = $mixer->mix($this->household->reader($garden)->read($course->recipe->body), $course->volume_ml, $garden->units);
+                $mix = $mixer->mix($this->household->reader($garden)->read($recipe->body), $course->volume_ml, $garden->units);
             } catch (BadInput) {
                 // A recipe that cannot be worked out any more needs nothing that could be said.
                 continue;
             }
             // What is made ahead is not bought: its raw materials are, below.
-            $draws = array_values(array_filter($cupboard->draws($mix, $course->products ?? []), fn (Draw $draw): bool => $draw->product !== null || $this->knowledge->kinds()->making($draw->ingredient) === []));
+            $draws = array_values(array_filter($cupboard->draws($mix, $recipe->id === $course->recipe_id ? $course->products ?? [] : []), fn (Draw $draw): bool => $draw->product !== null || $this->knowledge->kinds()->making($draw->ingredient) === []));
             $plans[] = [$draws, $open];
-            $planCosts[] = new PlanCost($course->recipe->name, $open, $this->describe->cost($draws, 1, $garden), $this->describe->cost($draws, $open, $garden));
+            $planCosts[] = new PlanCost($recipe->name, $open, $this->describe->cost($draws, 1, $garden), $this->describe->cost($draws, $open, $garden));
             $rounds += $open;
         }
         foreach ($this->makings->batches($garden) as $batch) {
@@ -101,5 +101,21 @@ final readonly class ListShopping
             $want->missing <= 0.0 ? null : ($want->bottles === null ? $words($want->missing) : $want->bottles.' × '.$words($want->product->size ?? 0.0)),
             $want->cost === null ? null : DescribeCupboard::money($want->cost, $garden),
         );
+    }
+
+    /**
+     * @param  iterable<Course>  $courses
+     * @return list<array{Course, Recipe, int}> each remedy of each course, and for how many rounds
+     */
+    private function remedies(iterable $courses): array
+    {
+        $remedies = [];
+        foreach ($courses as $course) {
+            foreach ($course->rounds->groupBy(static fn (Round $round): string => $course->remedy($round->number)->id) as $rounds) {
+                $remedies[] = [$course, $course->remedy($rounds->firstOrFail()->number), $rounds->count()];
+            }
+        }
+
+        return $remedies;
     }
 }

@@ -31,7 +31,8 @@ final readonly class LogRound
     public function __invoke(Garden $garden, Round $round, CarbonImmutable $appliedAt, float $volumeMl, ?string $by, ?string $note): Application
     {
         $course = $round->course;
-        [$body] = ($this->fromShelf)($garden, $course->recipe->body, $appliedAt);
+        $recipe = $round->remedy();
+        [$body] = ($this->fromShelf)($garden, $recipe->body, $appliedAt);
         $mix = $this->bench->forAll($garden, $body, $course->plantings, $volumeMl, $course->sprayer, $appliedAt);
         $worked = $this->bench->situation($garden, $body, null, null, "$volumeMl mL")->mix;
         $draws = $this->household->cupboard($garden)->draws($worked, $course->products ?? []);
@@ -45,8 +46,8 @@ final readonly class LogRound
             'planting_ids' => $course->plantings->pluck('id')->all(),
             'sprayer_id' => $course->sprayer_id,
             'snapshot' => [
-                'recipe_name' => $course->recipe->name,
-                'recipe_version' => $course->recipe->version,
+                'recipe_name' => $recipe->name,
+                'recipe_version' => $recipe->version,
                 'recipe' => $body,
                 'sprayer_name' => $course->sprayer?->name,
                 'target' => $course->target,

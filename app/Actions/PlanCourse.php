@@ -6,52 +6,32 @@ namespace App\Actions;
 
 use App\Models\Course;
 use App\Models\Garden;
-use App\Models\Planting;
-use App\Models\Recipe;
 use App\Models\RoundStatus;
-use App\Models\Sprayer;
-use App\Models\Trouble;
-use Carbon\CarbonImmutable;
 use DateTimeImmutable;
-use Illuminate\Support\Collection;
-use Nebbia\Core\Schedule\Repeat;
 
-/** Turns "every n days, m times" into a course with dated rounds. */
+/** Turns "every n days, m times", or days that were chosen, into a course with dated rounds. */
 final readonly class PlanCourse
 {
-    /**
-     * @param  Collection<int, Planting>  $plantings  of that garden
-     * @param  array<int, string>  $products  line of the recipe => the bottle taken for it
-     * @param  list<string>  $days  of the rounds, as 2026-05-02, where they are not evenly spaced
-     */
-    public function __invoke(
-        Garden $garden,
-        Recipe $recipe,
-        ?Sprayer $sprayer,
-        Collection $plantings,
-        ?string $target,
-        float $volumeMl,
-        Repeat $repeat,
-        CarbonImmutable $startsOn,
-        ?Trouble $trouble = null,
-        array $products = [],
-        array $days = [],
-    ): Course {
+    public function __invoke(Garden $garden, CourseDraft $draft): Course
+    {
         $course = $garden->courses()->create([
-            'recipe_id' => $recipe->id,
-            'sprayer_id' => $sprayer?->id,
-            'trouble_id' => $trouble?->id,
-            'target' => $target,
-            'volume_ml' => $volumeMl,
-            'products' => $products === [] ? null : $products,
-            'every_days' => $repeat->everyDays,
-            'times' => $repeat->times,
-            'starts_on' => $startsOn->toDateString(),
+            'recipe_id' => $draft->recipe->id,
+            'other_recipe_id' => $draft->other?->id,
+            'sprayer_id' => $draft->sprayer?->id,
+            'trouble_id' => $draft->trouble?->id,
+            'target' => $draft->target,
+            'purpose' => $draft->purpose,
+            'volume_ml' => $draft->volumeMl,
+            'products' => $draft->products === [] ? null : $draft->products,
+            'every_days' => $draft->repeat->everyDays,
+            'times' => $draft->repeat->times,
+            'starts_on' => $draft->startsOn->toDateString(),
         ]);
-        $course->plantings()->attach($plantings->pluck('id'));
-        foreach ($days === [] ? array_map(static fn (DateTimeImmutable $day): string => $day->format('Y-m-d'), $repeat->from($startsOn)) : $days as $n => $day) {
+        $course->plantings()->attach($draft->plantings->pluck('id'));
+        $evenly = array_map(static fn (DateTimeImmutable $day): array => [$day->format('Y-m-d'), null], $draft->repeat->from($draft->startsOn));
+        foreach ($draft->rounds === [] ? $evenly : $draft->rounds as $n => [$day, $hour]) {
             $course->rounds()->create([
-                'garden_id' => $garden->id, 'number' => $n + 1, 'due_on' => $day, 'status' => RoundStatus::Planned,
+                'garden_id' => $garden->id, 'number' => $n + 1, 'due_on' => $day, 'due_hour' => $hour, 'status' => RoundStatus::Planned,
             ]);
         }
 

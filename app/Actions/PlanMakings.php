@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Http\Resources\ToMakeResource;
-use App\Models\Course;
 use App\Models\Garden;
+use App\Models\Recipe;
 use App\Models\Round;
 use App\Models\RoundStatus;
 use Carbon\CarbonImmutable;
@@ -25,9 +25,6 @@ use Nebbia\Core\Message\Catalogue;
 /** From the planned rounds back to what must be made ahead: the stock they take, what of it is on the shelf, what to start and when. */
 final readonly class PlanMakings
 {
-    /** Rounds are in the evening unless somebody says otherwise. */
-    private const HOUR = 18;
-
     public function __construct(
         private Knowledge $knowledge,
         private Mixer $mixer,
@@ -112,16 +109,19 @@ final readonly class PlanMakings
     private function needs(Garden $garden): array
     {
         $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);
-        $courses = $garden->courses()->whereHas('rounds', $open)->with(['recipe', 'rounds' => $open])->get();
+        $courses = $garden->courses()->whereHas('rounds', $open)->with(['recipe', 'other', 'rounds' => $open])->get();
         $bought = array_column(array_map(static fn ($product): array => ['id' => $product->ingredient->id], $this->household->cupboard($garden)->products), 'id');
         $needs = [];
         foreach ($courses as $course) {
-            foreach ($this->taken($garden, $course) as $ingredient => [$ml, $isFromShelf]) {
-                if (! $isFromShelf && in_array($ingredient, $bought, true)) {
-                    continue;
-                }
-                foreach ($course->rounds as $round) {
-                    $needs[$ingredient][] = new StockNeed($this->when($garden, $round), $ml, $course->recipe->name);
+            foreach ($course->rounds->groupBy(static fn (Round $round): string => $course->remedy($round->number)->id) as $rounds) {
+                $recipe = $course->remedy($rounds->firstOrFail()->number);
+                foreach ($this->taken($garden, $recipe, $course->volume_ml) as $ingredient => [$ml, $isFromShelf]) {
+                    if (! $isFromShelf && in_array($ingredient, $bought, true)) {
+                        continue;
+                    }
+                    foreach ($rounds as $round) {
+                        $needs[$ingredient][] = new StockNeed($round->dueAt($garden->time_zone), $ml, $recipe->name);
+                    }
                 }
             }
         }
@@ -130,10 +130,10 @@ final readonly class PlanMakings
     }
 
     /** @return array<string, array{float, bool}> ingredient => mL that a round takes, and whether the recipe names a jar */
-    private function taken(Garden $garden, Course $course): array
+    private function taken(Garden $garden, Recipe $recipe, float $volumeMl): array
     {
         try {
-            $mix = $this->mixer->with($this->household->own($garden))->mix($this->household->reader($garden)->read($course->recipe->body), $course->volume_ml, $garden->units);
+            $mix = $this->mixer->with($this->household->own($garden))->mix($this->household->reader($garden)->read($recipe->body), $volumeMl, $garden->units);
         } catch (BadInput) {
             return [];
         }
@@ -149,10 +149,5 @@ final readonly class PlanMakings
         }
 
         return $taken;
-    }
-
-    private function when(Garden $garden, Round $round): CarbonImmutable
-    {
-        return CarbonImmutable::parse($round->due_on->toDateString(), $garden->time_zone)->setTime(self::HOUR, 0);
     }
 }

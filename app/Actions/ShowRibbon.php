@@ -66,7 +66,7 @@ final readonly class ShowRibbon
         $best = $this->best($judged, $garden);
 
         return new RibbonResource(
-            $round->id, $round->course->recipe->name.' against '.$course->target->name,
+            $round->id, $round->remedy()->name.' against '.$course->target->name,
             $best === null ? null : $this->spoken($judged[$best], $garden, $now), $best, $this->provider->name($garden),
             array_map(fn (JudgedHour $hour): RibbonHour => $this->hour($hour, $course, $forecast, $units, $words), $judged), null,
         );
@@ -74,7 +74,7 @@ final readonly class ShowRibbon
 
     private function round(Garden $garden, ?string $id): ?Round
     {
-        $rounds = $garden->rounds()->where('status', RoundStatus::Planned)->whereHas('course', static fn ($course) => $course->whereNotNull('target'))->with(['course.recipe', 'course.plantings', 'course.sprayer']);
+        $rounds = $garden->rounds()->where('status', RoundStatus::Planned)->whereHas('course', static fn ($course) => $course->whereNotNull('target'))->with(['course.recipe', 'course.other', 'course.plantings', 'course.sprayer']);
 
         return $id === null ? $rounds->first() : $rounds->findOrFail($id);
     }
@@ -82,9 +82,9 @@ final readonly class ShowRibbon
     private function course(Garden $garden, Round $round, CarbonImmutable $now): ?Course
     {
         try {
-            [$body] = ($this->fromShelf)($garden, $round->course->recipe->body, $now);
+            [$body] = ($this->fromShelf)($garden, $round->remedy()->body, $now);
 
-            return $this->courses->of($garden, $round->course_id, $body, $round->course->plantings, $round->course->target, $now->setTimezone($garden->time_zone)->toDateString(), $round->course->sprayer_id, $round->course->volume_ml);
+            return $this->courses->of($garden, $round->course_id, [$body], $round->open(), $round->course->target, $now->setTimezone($garden->time_zone)->toDateString(), $round->course->sprayer_id, $round->course->volume_ml);
         } catch (BadInput) {
             return null;
         }

@@ -47,7 +47,7 @@ final readonly class ShowToday
             ->where('status', RoundStatus::Planned)
             ->where('due_on', '<=', $today->addDays(self::DAYS_AHEAD)->toDateString())
             ->whereHas('course')
-            ->with(['application', 'course.recipe', 'course.sprayer', 'course.plantings'])
+            ->with(['application', 'course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])
             ->get();
         $due = array_values($rounds->map(fn (Round $round): DueRound => $this->due($garden, $round, $today))->all());
         $last = $garden->applications()->limit(self::LAST_DONE)->get();
@@ -84,21 +84,22 @@ final readonly class ShowToday
     private function due(Garden $garden, Round $round, CarbonImmutable $today): DueRound
     {
         $course = $round->course;
+        $recipe = $round->remedy();
         $dueOn = CarbonImmutable::parse($round->due_on->toDateString(), $garden->time_zone);
         // What is due is mixed today, from what stands there; for later nothing can be said yet.
-        [$body, $jars] = $dueOn <= $today ? ($this->fromShelf)($garden, $course->recipe->body, CarbonImmutable::now()) : [$course->recipe->body, []];
-        $bench = $this->bench->forAll($garden, $body, $course->plantings, $course->volume_ml, $course->sprayer);
+        [$body, $jars] = $dueOn <= $today ? ($this->fromShelf)($garden, $recipe->body, CarbonImmutable::now()) : [$recipe->body, []];
+        $bench = $this->bench->forAll($garden, $body, $round->open(), $round->volumeMl(), $course->sprayer);
 
         return new DueRound(
             RoundResource::of($round),
-            $course->recipe->name,
-            $course->recipe_id,
+            $recipe->name,
+            $recipe->id,
             $course->target === null ? null : $this->knowledge->target($course->target)->name,
-            $course->plantings->map(static fn (Planting $planting): string => "$planting->number × $planting->name")->join(', ', ' and '),
+            $round->open()->map(static fn (Planting $planting): string => "$planting->number × $planting->name")->join(', ', ' and '),
             $course->sprayer?->name,
             $course->sprayer_id,
-            $course->plantings->first()?->id,
-            PreciseWords::volume($course->volume_ml, $garden->units),
+            $round->open()->first()?->id,
+            PreciseWords::volume($round->volumeMl(), $garden->units),
             $course->times,
             (int) $today->diffInDays($dueOn, false),
             array_map(static fn (LayerResource $layer): string => $layer->amount.' '.mb_strtolower($layer->name).($layer->group === 'water' || $layer->measure === null ? '' : ": $layer->measure"), $bench->layers),

@@ -15,6 +15,7 @@ use Illuminate\Support\Collection;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Course\PlannedRound;
 use Nebbia\Core\Course\Planner;
+use Nebbia\Core\Course\Purpose;
 use Nebbia\Core\Course\RoundWords;
 use Nebbia\Core\Hour\WeatherUnits;
 use Nebbia\Core\Message\Catalogue;
@@ -33,14 +34,15 @@ final readonly class SuggestRounds
     ) {}
 
     /**
+     * @param  non-empty-list<Recipe>  $recipes  one, or two that take turns
      * @param  Collection<int, Planting>  $plantings
      * @return SuggestionResource|null null where the garden's place or the target is not known
      *
      * @throws BadInput
      */
-    public function __invoke(Garden $garden, Recipe $recipe, Collection $plantings, ?string $target, string $start): ?SuggestionResource
+    public function __invoke(Garden $garden, array $recipes, Collection $plantings, ?string $target, string $start, Purpose $purpose = Purpose::Outbreak): ?SuggestionResource
     {
-        $course = $this->courses->of($garden, 'new', $recipe->body, $plantings, $target, $start, null, null);
+        $course = $this->courses->of($garden, 'new', array_map(static fn (Recipe $one): array => $one->body, $recipes), $plantings, $target, $start, null, null, $purpose);
         if ($course === null) {
             return null;
         }
@@ -54,7 +56,7 @@ final readonly class SuggestRounds
         return new SuggestionResource(
             $plan->rhythm->days, $plan->rhythm->number, $this->catalogue->say($plan->rhythm->because),
             array_map(static fn (PlannedRound $round): SuggestedRound => new SuggestedRound(
-                $round->slot->day, CarbonImmutable::createFromTimestamp($round->slot->from, 'UTC')->toIso8601ZuluString(), $words->because($round, $plan->rhythm, $forecast), $round->isLate, $round->slot->hours[0]->word->value,
+                $round->slot->day, CarbonImmutable::createFromTimestamp($round->slot->from, $garden->time_zone)->hour, CarbonImmutable::createFromTimestamp($round->slot->from, 'UTC')->toIso8601ZuluString(), $recipes[($round->number - 1) % count($recipes)]->name, $words->because($round, $plan->rhythm, $forecast), $round->isLate, $round->slot->hours[0]->word->value,
             ), $plan->rounds),
             $isTrue ? $this->provider->name($garden) : 'no forecast: only what is usual for the place and the season', "{$plan->rhythm->basis}, {$plan->rhythm->sure} certainty",
         );

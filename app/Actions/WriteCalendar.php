@@ -12,23 +12,21 @@ use Carbon\CarbonImmutable;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\PreciseWords;
 
-/** Planned rounds as a calendar: in the evening, an hour each, until somebody plans them otherwise. */
+/** Planned rounds as a calendar: an hour each, in the evening where nobody has said when. */
 final readonly class WriteCalendar
 {
-    private const HOUR = 18;
-
     public function __construct(private Knowledge $knowledge) {}
 
     public function __invoke(Garden $garden): string
     {
         $calendar = new RoundCalendar("$garden->name: rounds");
-        $rounds = $garden->rounds()->where('status', RoundStatus::Planned)->whereHas('course')->with(['course.recipe', 'course.sprayer', 'course.plantings'])->get();
+        $rounds = $garden->rounds()->where('status', RoundStatus::Planned)->whereHas('course')->with(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])->get();
         foreach ($rounds as $round) {
             $course = $round->course;
-            $from = CarbonImmutable::parse($round->due_on->toDateString(), $garden->time_zone)->setTime(self::HOUR, 0)->getTimestamp();
+            $from = $round->dueAt($garden->time_zone)->getTimestamp();
             $against = $course->target === null ? '' : ' against '.$this->knowledge->target($course->target)->name;
             $calendar->add(
-                $round->id, $from, $from + 3600, $course->recipe->name.$against,
+                $round->id, $from, $from + 3600, $round->remedy()->name.$against,
                 PreciseWords::volume($course->volume_ml, $garden->units).($course->sprayer === null ? '' : ", {$course->sprayer->name}")."\n".$course->plantings->map(static fn (Planting $one): string => "$one->number × $one->name")->implode("\n"),
                 CarbonImmutable::instance($round->updated_at ?? CarbonImmutable::createFromTimestamp(0)),
             );

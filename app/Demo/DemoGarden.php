@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Actions\CourseDraft;
 use App\Actions\KeepLook;
 use App\Actions\LogRound;
 use App\Actions\PlanCourse;
@@ -19,6 +20,7 @@ use App\Models\Trouble;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use Nebbia\Core\Course\Purpose;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Knowledge\Row;
 use Nebbia\Core\Schedule\Repeat;
@@ -153,17 +155,21 @@ final class DemoGarden
         $plantings = new Collection(array_map(fn (string $key): Planting => $this->plantings[$key], $row->strings('plantings')));
         $course = ($this->planCourse)(
             $garden,
-            $this->recipes[$row->string('recipe')],
-            $this->sprayers[$row->string('sprayer')],
-            $plantings,
-            $row->string('target'),
-            $row->float('volume_ml'),
-            Repeat::every((int) $row->float('every_days'), (int) $row->float('times')),
-            $start,
-            $row->has('trouble') ? $this->troubles[$row->string('trouble')] : null,
+            new CourseDraft(
+                $this->recipes[$row->string('recipe')],
+                $this->sprayers[$row->string('sprayer')],
+                $plantings,
+                $row->string('target'),
+                $row->float('volume_ml'),
+                Repeat::every((int) $row->float('every_days'), (int) $row->float('times')),
+                $start,
+                $row->has('trouble') ? $this->troubles[$row->string('trouble')] : null,
+                purpose: Purpose::from($row->string('purpose', 'outbreak')),
+                other: $row->has('other') ? $this->recipes[$row->string('other')] : null,
+            ),
         );
         $log = $row->strings('log');
-        foreach ($course->rounds()->with(['course.recipe', 'course.sprayer', 'course.plantings'])->get() as $n => $round) {
+        foreach ($course->rounds()->with(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])->get() as $n => $round) {
             if (isset($log[$n])) {
                 $this->write($garden, $round, $log[$n]);
             }
@@ -178,7 +184,7 @@ final class DemoGarden
             return;
         }
         // Weed sprays go out at noon, the rest in the evening; the two gardeners take turns.
-        $hour = $round->course->recipe->use === 'weed' ? '12:10' : '19:30';
+        $hour = $round->remedy()->use === 'weed' ? '12:10' : '19:30';
         $at = CarbonImmutable::parse($round->due_on->toDateString().' '.$hour, $garden->time_zone);
         $by = $this->gardeners[$this->logged++ % count($this->gardeners)];
         ($this->logRound)($garden, $round, $at, $round->course->volume_ml, $by, $note);

@@ -20,18 +20,29 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<string, float> $doses substance => strength in the unit of its threshold
  * @property list<string> $planting_ids
  * @property string|null $sprayer_id
+ * @property string|null $batch_id
+ * @property bool|null $rinsed the plants, after a while
  * @property-read Round|null $round
+ * @property-read Batch|null $batch
  */
 final class Application extends HouseholdModel
 {
+    protected $attributes = ['batch_id' => null, 'rinsed' => null];
+
     protected function casts(): array
     {
-        return ['applied_at' => 'immutable_datetime', 'snapshot' => 'array', 'doses' => 'array', 'planting_ids' => 'array'];
+        return ['applied_at' => 'immutable_datetime', 'snapshot' => 'array', 'doses' => 'array', 'planting_ids' => 'array', 'rinsed' => 'boolean'];
     }
 
     /** @return BelongsTo<Round, $this> */
     public function round(): BelongsTo
     {
         return $this->belongsTo(Round::class);
+    }
+
+    /** @return BelongsTo<Batch, $this> */
+    public function batch(): BelongsTo
+    {
+        return $this->belongsTo(Batch::class);
     }
 }

@@ -8,12 +8,15 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Nebbia\Core\Course\Purpose;
 
 /**
  * A remedy for some plantings, and the rounds until it is done.
  *
  * @property string $garden_id
  * @property string $recipe_id
+ * @property string|null $other_recipe_id the remedy of every second round
+ * @property Purpose $purpose
  * @property string|null $sprayer_id
  * @property string|null $trouble_id
  * @property string|null $target
@@ -23,13 +26,16 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable $starts_on
  * @property array<int, string>|null $products line of the recipe => the bottle that is taken for it
  * @property-read Recipe $recipe
+ * @property-read Recipe|null $other
  * @property-read Sprayer|null $sprayer
  */
 final class Course extends HouseholdModel
 {
+    protected $attributes = ['purpose' => 'outbreak', 'other_recipe_id' => null];
+
     protected function casts(): array
     {
-        return ['starts_on' => 'immutable_date:Y-m-d', 'products' => 'array'];
+        return ['starts_on' => 'immutable_date:Y-m-d', 'products' => 'array', 'purpose' => Purpose::class];
     }
 
     /** @return BelongsTo<Recipe, $this> */
@@ -37,6 +43,24 @@ final class Course extends HouseholdModel
     {
         // A course outlives its recipe.
         return $this->belongsTo(Recipe::class)->withTrashed();
+    }
+
+    /** @return BelongsTo<Recipe, $this> that takes turns with the first */
+    public function other(): BelongsTo
+    {
+        return $this->belongsTo(Recipe::class, 'other_recipe_id')->withTrashed();
+    }
+
+    /** What is sprayed in a round, counted from 1. Both recipes must be loaded. */
+    public function remedy(int $round): Recipe
+    {
+        return $this->other !== null && $round % 2 === 0 ? $this->other : $this->recipe;
+    }
+
+    /** @return non-empty-list<Recipe> what takes turns, beginning with that of a round, counted from 1 */
+    public function remediesFrom(int $round): array
+    {
+        return $this->other === null ? [$this->recipe] : [$this->remedy($round), $this->remedy($round + 1)];
     }
 
     /** @return BelongsTo<Sprayer, $this> */

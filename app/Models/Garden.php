@@ -22,15 +22,16 @@ use Nebbia\Core\Measure\UnitSystem;
  * @property float $alkalinity_mg_l
  * @property string $theme
  * @property string $currency
+ * @property list<array{days?: list<string>, from: string, to: string}> $free_hours when there is time
  * @property list<string> $around who and what is about: cats, dogs, children, pond, hives, hens
  */
 final class Garden extends HouseholdModel
 {
-    protected $attributes = ['around' => '[]'];
+    protected $attributes = ['around' => '[]', 'free_hours' => '[]'];
 
     protected function casts(): array
     {
-        return ['is_demo' => 'boolean', 'units' => UnitSystem::class, 'around' => 'array'];
+        return ['is_demo' => 'boolean', 'units' => UnitSystem::class, 'around' => 'array', 'free_hours' => 'array'];
     }
 
     /** @return HasMany<Zone, $this> */
@@ -133,6 +134,18 @@ final class Garden extends HouseholdModel
     public function applications(): HasMany
     {
         return $this->hasMany(Application::class)->orderByDesc('applied_at')->orderByDesc('id');
+    }
+
+    /** @return HasMany<Batch, $this> the newest first */
+    public function batches(): HasMany
+    {
+        return $this->hasMany(Batch::class)->orderByDesc('made_at')->orderByDesc('id');
+    }
+
+    /** @return HasMany<Tick, $this> */
+    public function ticks(): HasMany
+    {
+        return $this->hasMany(Tick::class);
     }
 
     /** @return HasMany<Change, $this> */

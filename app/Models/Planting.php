@@ -31,18 +31,19 @@ use Nebbia\Core\Decision\PlantValue;
  * @property string|null $retired_why
  * @property list<string> $states soft-growth, hardened, sick
  * @property CarbonImmutable|null $moved_on planted, potted or moved on that day
+ * @property array{water_days?: list<string>, water_at?: string, from_above?: bool, feed_days?: list<string>}|null $care
  * @property string|null $note
  * @property-read Zone $zone
  */
 final class Planting extends HouseholdModel
 {
-    protected $attributes = ['indoors' => false, 'in_flower' => false, 'value' => 'dear', 'variety' => null, 'height_cm' => null, 'area_m2' => null, 'pot_l' => null, 'harvest_on' => null, 'new_until' => null, 'retired_on' => null, 'retired_why' => null, 'note' => null, 'states' => '[]', 'moved_on' => null];
+    protected $attributes = ['indoors' => false, 'in_flower' => false, 'value' => 'dear', 'variety' => null, 'height_cm' => null, 'area_m2' => null, 'pot_l' => null, 'harvest_on' => null, 'new_until' => null, 'retired_on' => null, 'retired_why' => null, 'note' => null, 'states' => '[]', 'moved_on' => null, 'care' => null];
 
     protected function casts(): array
     {
         return [
             'indoors' => 'boolean', 'in_flower' => 'boolean', 'height_cm' => 'float', 'area_m2' => 'float', 'pot_l' => 'float', 'value' => PlantValue::class,
-            'harvest_on' => 'immutable_date:Y-m-d', 'new_until' => 'immutable_date:Y-m-d', 'retired_on' => 'immutable_date:Y-m-d', 'moved_on' => 'immutable_date:Y-m-d', 'states' => 'array',
+            'harvest_on' => 'immutable_date:Y-m-d', 'new_until' => 'immutable_date:Y-m-d', 'retired_on' => 'immutable_date:Y-m-d', 'moved_on' => 'immutable_date:Y-m-d', 'states' => 'array', 'care' => 'array',
         ];
     }
 

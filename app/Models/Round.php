@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
@@ -15,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $course_id
  * @property int $number
  * @property CarbonImmutable $due_on the day in the garden's time zone
+ * @property int|null $due_hour by the garden's clocks; null where nobody has said
+ * @property list<string> $done_planting_ids that have had it, where only a part was done
  * @property RoundStatus $status
  * @property string|null $reason why it was moved or skipped
  * @property-read Course $course
@@ -22,9 +25,14 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Round extends HouseholdModel
 {
+    /** Where no hour is said, rounds are in the evening. */
+    private const USUAL_HOUR = 18;
+
+    protected $attributes = ['due_hour' => null, 'done_planting_ids' => '[]', 'reason' => null];
+
     protected function casts(): array
     {
-        return ['due_on' => 'immutable_date:Y-m-d', 'status' => RoundStatus::class];
+        return ['due_on' => 'immutable_date:Y-m-d', 'due_hour' => 'integer', 'done_planting_ids' => 'array', 'status' => RoundStatus::class];
     }
 
     /** @return BelongsTo<Course, $this> */
@@ -33,9 +41,35 @@ final class Round extends HouseholdModel
         return $this->belongsTo(Course::class)->withTrashed();
     }
 
-    /** @return HasOne<Application, $this> */
+    /** What is sprayed; the course with both its recipes must be loaded. */
+    public function remedy(): Recipe
+    {
+        return $this->course->remedy($this->number);
+    }
+
+    /** When it is meant to begin. */
+    public function dueAt(string $timeZone): CarbonImmutable
+    {
+        return CarbonImmutable::parse($this->due_on->toDateString(), $timeZone)->setTime($this->due_hour ?? self::USUAL_HOUR, 0);
+    }
+
+    /** mL that it still takes: what was planned, less the share of the plants that have had it. */
+    public function volumeMl(): float
+    {
+        $all = $this->course->plantings->sum('number');
+
+        return $all > 0 ? $this->course->volume_ml * $this->open()->sum('number') / $all : $this->course->volume_ml;
+    }
+
+    /** @return Collection<int, Planting> that still want it; the course's plantings must be loaded */
+    public function open(): Collection
+    {
+        return $this->course->plantings->reject(fn (Planting $one): bool => in_array($one->id, $this->done_planting_ids, true))->values();
+    }
+
+    /** @return HasOne<Application, $this> the last, where it was done in parts */
     public function application(): HasOne
     {
-        return $this->hasOne(Application::class);
+        return $this->hasOne(Application::class)->latest('applied_at');
     }
 }

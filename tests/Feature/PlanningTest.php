@@ -140,7 +140,7 @@ it('suggests rounds by the life cycle, and plans them on their days', function (
         $gap = CarbonImmutable::parse($days[$n - 1])->diffInDays(CarbonImmutable::parse($days[$n]));
         expect($gap)->toBeGreaterThanOrEqual(3)->and($gap <= 8 || $suggestion['rounds'][$n]['is_late'])->toBeTrue();
     }
-    $planned = $this->postJson(at($garden, 'courses'), $asked + ['every_days' => 6, 'times' => 9, 'days' => array_reverse($days)])->assertCreated()->json('course.id');
+    $planned = $this->postJson(at($garden, 'courses'), $asked + ['every_days' => 6, 'times' => 9, 'rounds' => array_map(static fn (string $day): array => ['day' => $day, 'hour' => 19], array_reverse($days))])->assertCreated()->json('course.id');
     $course = Course::query()->findOrFail($planned);
     expect($course->rounds()->orderBy('number')->get()->map(fn (Round $round): string => $round->due_on->toDateString())->all())->toBe($days)->and($course->times)->toBe(3)->and($course->starts_on->toDateString())->toBe($days[0]);
 });

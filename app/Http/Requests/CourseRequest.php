@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\CourseDraft;
 use App\Actions\PlanCourse;
 use App\Actions\WorkOutBench;
 use App\Models\Course;
@@ -11,8 +12,10 @@ use App\Models\Garden;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Nebbia\Core\BadInput;
+use Nebbia\Core\Course\Purpose;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Schedule\Repeat;
 use OpenApi\Attributes as OA;
@@ -20,6 +23,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'ChosenProduct', required: ['line', 'product_id'], properties: [
     new OA\Property(property: 'line', type: 'integer'),
     new OA\Property(property: 'product_id', type: 'string'),
+])]
+#[OA\Schema(schema: 'ChosenRound', required: ['day'], properties: [
+    new OA\Property(property: 'day', type: 'string', format: 'date'),
+    new OA\Property(property: 'hour', description: 'By the clocks of the garden; null where any will do.', type: 'integer', nullable: true),
 ])]
 #[OA\Schema(schema: 'NewCourse', required: ['recipe_id', 'planting_ids', 'every_days', 'times', 'starts_on'], properties: [
     new OA\Property(property: 'recipe_id', type: 'string'),
@@ -32,7 +39,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'every_days', type: 'integer'),
     new OA\Property(property: 'times', type: 'integer'),
     new OA\Property(property: 'starts_on', type: 'string', format: 'date'),
-    new OA\Property(property: 'days', description: 'Of the rounds, where they are not evenly spaced.', type: 'array', nullable: true, items: new OA\Items(type: 'string', format: 'date')),
+    new OA\Property(property: 'rounds', description: 'Where they are not evenly spaced.', type: 'array', nullable: true, items: new OA\Items(ref: '#/components/schemas/ChosenRound')),
+    new OA\Property(property: 'purpose', type: 'string', enum: ['outbreak', 'prevention']),
+    new OA\Property(property: 'other_recipe_id', description: 'A remedy that takes turns with the first.', type: 'string', nullable: true),
 ])]
 final class CourseRequest extends FormRequest
 {
@@ -53,8 +62,11 @@ final class CourseRequest extends FormRequest
             'every_days' => ['required', 'integer', 'between:1,'.Repeat::MAX_DAYS],
             'times' => ['required', 'integer', 'between:1,'.Repeat::MAX_TIMES],
             'starts_on' => ['required', 'date_format:Y-m-d'],
-            'days' => ['nullable', 'array', 'max:'.Repeat::MAX_TIMES],
-            'days.*' => ['date_format:Y-m-d', 'distinct'],
+            'rounds' => ['nullable', 'array', 'max:'.Repeat::MAX_TIMES],
+            'rounds.*.day' => ['required', 'date_format:Y-m-d', 'distinct'],
+            'rounds.*.hour' => ['nullable', 'integer', 'between:0,23'],
+            'purpose' => ['nullable', Rule::enum(Purpose::class)],
+            'other_recipe_id' => ['nullable', 'string', 'different:recipe_id'],
         ];
     }
 
@@ -69,8 +81,10 @@ final class CourseRequest extends FormRequest
             'products.*' => 'The chosen bottles cannot be read: choose them on the bench again.',
             'every_days' => 'The days between rounds must be a whole number from 1 to 366, like 7.',
             'times' => 'The number of rounds must be a whole number from 1 to 100, like 3.',
-            'days' => 'The days of the rounds cannot be read: let them be suggested again.',
-            'days.*' => 'The days of the rounds cannot be read: let them be suggested again.',
+            'rounds' => 'The days of the rounds cannot be read: let them be suggested again.',
+            'rounds.*' => 'The days of the rounds cannot be read: let them be suggested again.',
+            'purpose' => 'Choose whether it is against an outbreak or to prevent one.',
+            'other_recipe_id' => 'Two remedies that take turns must be two: choose another, or none.',
             'starts_on' => 'The first day is missing or is no day: choose one, like 2026-05-02.',
         ];
     }
@@ -103,14 +117,31 @@ final class CourseRequest extends FormRequest
 
         $products = $this->products($garden);
 
-        $days = array_values(array_filter($this->array('days'), is_string(...)));
-        sort($days);
-        if ($days !== []) {
-            $repeat = Repeat::every($repeat->everyDays, count($days));
-            $startsOn = CarbonImmutable::parse($days[0], $garden->time_zone);
+        $rounds = $this->rounds();
+        if ($rounds !== []) {
+            $repeat = Repeat::every($repeat->everyDays, count($rounds));
+            $startsOn = CarbonImmutable::parse($rounds[0][0], $garden->time_zone);
         }
+        $draft = new CourseDraft(
+            $recipe, $sprayer, $plantings, $target, $mix->finalVolume->likely, $repeat, $startsOn, $trouble, $products, $rounds,
+            $this->enum('purpose', Purpose::class) ?? Purpose::Outbreak, $this->filled('other_recipe_id') ? $garden->recipes()->findOrFail($this->string('other_recipe_id')->toString()) : null,
+        );
 
-        return static fn (): Course => $plan($garden, $recipe, $sprayer, $plantings, $target, $mix->finalVolume->likely, $repeat, $startsOn, $trouble, $products, $days);
+        return static fn (): Course => $plan($garden, $draft);
+    }
+
+    /** @return list<array{string, int|null}> day and hour, soonest first */
+    private function rounds(): array
+    {
+        $rounds = [];
+        foreach ($this->array('rounds') as $one) {
+            if (is_array($one) && is_string($one['day'] ?? null)) {
+                $rounds[] = [$one['day'], is_int($one['hour'] ?? null) ? $one['hour'] : null];
+            }
+        }
+        sort($rounds);
+
+        return $rounds;
     }
 
     /** @return array<int, string> line => product; one that is not there any more is left out */

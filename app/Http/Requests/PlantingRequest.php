@@ -31,6 +31,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'new_until', type: 'string', format: 'date', nullable: true),
     new OA\Property(property: 'states', type: 'array', items: new OA\Items(type: 'string', enum: ['soft-growth', 'hardened', 'sick']), nullable: true),
     new OA\Property(property: 'moved_on', description: 'Planted, potted or moved on that day.', type: 'string', format: 'date', nullable: true),
+    new OA\Property(property: 'care', ref: '#/components/schemas/PlantCare', nullable: true),
     new OA\Property(property: 'value', type: 'string', enum: ['replaceable', 'dear', 'irreplaceable']),
     new OA\Property(property: 'note', type: 'string', nullable: true),
 ])]
@@ -73,6 +74,7 @@ class PlantingRequest extends FormRequest
             'states' => ['nullable', 'array'],
             'states.*' => [Rule::in(['soft-growth', 'hardened', 'sick'])],
             'moved_on' => ['nullable', 'date_format:Y-m-d'],
+            'care' => ['nullable', 'array', new CareRule],
         ];
     }
 
@@ -102,6 +104,7 @@ class PlantingRequest extends FormRequest
             'note' => 'The note is too long: keep it under 255 characters.',
             'states' => 'Choose from soft-growth, hardened and sick.',
             'moved_on' => 'The day it was planted or potted is no day: write it like 2026-07-14.',
+            'care.array' => 'Write watering and feeding as days and a full hour.',
         ];
     }
 
@@ -152,6 +155,6 @@ class PlantingRequest extends FormRequest
             'note' => $text('note'),
             'states' => array_values(array_filter(is_array($given['states'] ?? null) ? $given['states'] : [], is_string(...))),
             'moved_on' => $text('moved_on'),
-        ];
+        ] + (array_key_exists('care', $given) ? ['care' => $given['care']] : []);
     }
 }

@@ -7,6 +7,11 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
+#[OA\Schema(schema: 'FreeHours', description: 'When in the week there is time; no days is every day.', required: ['days', 'from', 'to'], properties: [
+    new OA\Property(property: 'days', type: 'array', items: new OA\Items(type: 'string', enum: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'])),
+    new OA\Property(property: 'from', description: 'A full hour, like 18:00.', type: 'string'),
+    new OA\Property(property: 'to', type: 'string'),
+])]
 #[OA\Schema(schema: 'Settings', required: ['version', 'name', 'units', 'language', 'time_zone', 'hardness_mg_l', 'alkalinity_mg_l', 'theme'], properties: [
     new OA\Property(property: 'version', type: 'integer'),
     new OA\Property(property: 'name', type: 'string'),
@@ -19,6 +24,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'alkalinity_mg_l', type: 'number'),
     new OA\Property(property: 'theme', type: 'string', enum: ['auto', 'light', 'dark']),
     new OA\Property(property: 'currency', type: 'string'),
+    new OA\Property(property: 'free_hours', type: 'array', items: new OA\Items(ref: '#/components/schemas/FreeHours')),
     new OA\Property(property: 'around', type: 'array', items: new OA\Items(type: 'string', enum: ['cats', 'dogs', 'children', 'pond', 'hives', 'hens'])),
 ])]
 final class SettingsRequest extends FormRequest

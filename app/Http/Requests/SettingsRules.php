@@ -26,6 +26,7 @@ final class SettingsRules
             'theme' => ['required', 'in:auto,light,dark'],
             'currency' => ['sometimes', 'string', 'max:4'],
             'around' => ['sometimes', 'array'],
+            'free_hours' => ['sometimes', 'array', 'max:14', new FreeHoursRule],
             'around.*' => [Rule::in(Circumstances::AROUND)],
         ];
     }
@@ -44,6 +45,8 @@ final class SettingsRules
             'hardness_mg_l' => 'The water hardness must be a number from 0 to 1000 mg/L, like 150.',
             'alkalinity_mg_l' => 'The alkalinity must be a number from 0 to 1000 mg/L, like 120.',
             'currency' => 'The sign of the money must be one to four characters, like € or USD.',
+            'free_hours.max' => 'That are too many times: give fourteen at the most.',
+            'free_hours.array' => 'Write free hours as days and full hours, from 18:00 to 21:00.',
             'around' => 'Choose who is about from the list.',
             'theme' => 'Choose light, dark or as the device has it.',
         ];

@@ -25,6 +25,9 @@ final readonly class CourseResource
         #[OA\Property] public int $version,
         #[OA\Property] public string $recipe_id,
         #[OA\Property] public string $recipe,
+        #[OA\Property(description: 'The remedy of every second round.')] public ?string $other,
+        #[OA\Property] public ?string $other_recipe_id,
+        #[OA\Property(enum: ['outbreak', 'prevention'])] public string $purpose,
         #[OA\Property] public ?string $sprayer_id,
         #[OA\Property] public ?string $sprayer,
         #[OA\Property] public ?string $target,
@@ -40,7 +43,7 @@ final readonly class CourseResource
     public static function of(Course $course, Knowledge $knowledge, UnitSystem $units): self
     {
         return new self(
-            $course->id, $course->version, $course->recipe_id, $course->recipe->name, $course->sprayer_id, $course->sprayer?->name,
+            $course->id, $course->version, $course->recipe_id, $course->recipe->name, $course->other?->name, $course->other_recipe_id, $course->purpose->value, $course->sprayer_id, $course->sprayer?->name,
             $course->target === null ? null : $knowledge->target($course->target)->name,
             $course->volume_ml, PreciseWords::volume($course->volume_ml, $units), $course->every_days, $course->times,
             array_values($course->plantings->map(static fn (Planting $planting): PlantingResource => PlantingResource::of($planting))->all()),

@@ -11,7 +11,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Garden')]
 final readonly class GardenResource
 {
-    /** @param  list<string>  $around */
+    /**
+     * @param  list<string>  $around
+     * @param  list<array{days?: list<string>, from: string, to: string}>  $free_hours
+     */
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public int $version,
@@ -27,13 +30,14 @@ final readonly class GardenResource
         #[OA\Property(enum: ['auto', 'light', 'dark'])] public string $theme,
         #[OA\Property] public string $currency,
         #[OA\Property(description: 'Who and what is about.', items: new OA\Items(type: 'string', enum: ['cats', 'dogs', 'children', 'pond', 'hives', 'hens']))] public array $around,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/FreeHours'))] public array $free_hours,
     ) {}
 
     public static function of(Garden $garden): self
     {
         return new self(
             $garden->id, $garden->version, $garden->name, $garden->is_demo, $garden->units->value, $garden->language, $garden->time_zone,
-            $garden->latitude, $garden->longitude, $garden->hardness_mg_l, $garden->alkalinity_mg_l, $garden->theme, $garden->currency, $garden->around,
+            $garden->latitude, $garden->longitude, $garden->hardness_mg_l, $garden->alkalinity_mg_l, $garden->theme, $garden->currency, $garden->around, $garden->free_hours,
         );
     }
 }

@@ -37,6 +37,7 @@ final readonly class PlantingResource
         #[OA\Property] public ?string $retired_why,
         #[OA\Property(items: new OA\Items(type: 'string', enum: ['soft-growth', 'hardened', 'sick']))] public array $states,
         #[OA\Property(description: 'Planted, potted or moved on that day.', format: 'date')] public ?string $moved_on,
+        #[OA\Property] public ?PlantCare $care,
     ) {}
 
     /** The planting's zone must be loaded. */
@@ -48,7 +49,7 @@ final readonly class PlantingResource
             $planting->id, $planting->version, $planting->plant, $kind->name, $planting->name, $planting->variety, $planting->number, $planting->stage,
             $planting->zone->name, $planting->zone_id, $planting->height_cm, $planting->area_m2, $planting->pot_l, $planting->indoors, $planting->in_flower, $kind->eaten,
             $planting->harvest_on?->toDateString(), $planting->new_until?->toDateString(), $planting->value->value, $planting->note,
-            $planting->retired_on?->toDateString(), $planting->retired_why, $planting->states, $planting->moved_on?->toDateString(),
+            $planting->retired_on?->toDateString(), $planting->retired_why, $planting->states, $planting->moved_on?->toDateString(), $planting->care === null ? null : PlantCare::of($planting->care),
         );
     }
 }

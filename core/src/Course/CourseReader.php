@@ -19,8 +19,6 @@ final readonly class CourseReader
 {
     public const FORMAT = 'nebbia.course/1';
 
-    private const WEEK = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
-
     public function __construct(
         private Knowledge $knowledge,
         private RecipeReader $recipes,
@@ -50,7 +48,7 @@ final readonly class CourseReader
             $this->text($data, 'id') ?? $found->id, $found,
             Purpose::tryFrom($purpose) ?? throw CourseException::notOneOf('purpose', array_column(Purpose::cases(), 'value')),
             self::day($start ?? $this->text($data, 'start') ?? throw CourseException::missing('start'), 'start'),
-            $this->place($data), $this->plantings($data), $this->mixes($data), $this->free($data), $this->sprayer($data),
+            $this->place($data), $this->plantings($data), $this->mixes($data), FreeHours::read($data['free_hours'] ?? [], 'free_hours'), $this->sprayer($data),
         );
     }
 
@@ -137,33 +135,6 @@ final readonly class CourseReader
             is_array($sprayer) && is_string($sprayer['name'] ?? null) => $sprayer['name'],
             default => throw CourseException::notAnObject('sprayer'),
         };
-    }
-
-    /** @param  array<array-key, mixed>  $data */
-    private function free(array $data): FreeHours
-    {
-        $rows = $data['free_hours'] ?? [];
-        if (! is_array($rows) || ! array_is_list($rows)) {
-            throw CourseException::freeHours('free_hours');
-        }
-        $spans = [];
-        foreach ($rows as $n => $row) {
-            $days = is_array($row) && is_array($row['days'] ?? null) ? $row['days'] : [];
-            $from = is_array($row) ? self::hour($row['from'] ?? null) : null;
-            $to = is_array($row) ? self::hour($row['to'] ?? null) : null;
-            $week = array_map(static fn (mixed $day): int => is_string($day) && isset(self::WEEK[$day]) ? self::WEEK[$day] : throw CourseException::freeHours("free_hours.$n.days"), array_values($days));
-            if ($from === null || $to === null || $to <= $from) {
-                throw CourseException::freeHours("free_hours.$n");
-            }
-            $spans[] = [$week, $from, $to];
-        }
-
-        return FreeHours::of($spans);
-    }
-
-    private static function hour(mixed $text): ?int
-    {
-        return is_string($text) && preg_match('/^([01]?\d|2[0-4]):00$/', $text, $found) === 1 ? (int) $found[1] : null;
     }
 
     private static function day(string $text, string $field): string

@@ -1162,6 +1162,12 @@ export interface components {
             line: number;
             product_id: string;
         };
+        ChosenRound: {
+            /** Format: date */
+            day: string;
+            /** @description By the clocks of the garden; null where any will do. */
+            hour?: number | null;
+        };
         NewCourse: {
             recipe_id: string;
             sprayer_id?: string | null;
@@ -1177,8 +1183,12 @@ export interface components {
             times: number;
             /** Format: date */
             starts_on: string;
-            /** @description Of the rounds, where they are not evenly spaced. */
-            days?: string[] | null;
+            /** @description Where they are not evenly spaced. */
+            rounds?: components["schemas"]["ChosenRound"][] | null;
+            /** @enum {string} */
+            purpose?: "outbreak" | "prevention";
+            /** @description A remedy that takes turns with the first. */
+            other_recipe_id?: string | null;
         };
         ImportPlantings: {
             /** @description The file as text. */
@@ -1278,6 +1288,7 @@ export interface components {
              * @description Planted, potted or moved on that day.
              */
             moved_on?: string | null;
+            care?: components["schemas"]["PlantCare"] | null;
             /** @enum {string} */
             value?: "replaceable" | "dear" | "irreplaceable";
             note?: string | null;
@@ -1364,6 +1375,13 @@ export interface components {
             /** @description What the gardener takes it for; null while it is not known. */
             target: string | null;
         };
+        /** @description When in the week there is time; no days is every day. */
+        FreeHours: {
+            days: ("mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun")[];
+            /** @description A full hour, like 18:00. */
+            from: string;
+            to: string;
+        };
         Settings: {
             version: number;
             name: string;
@@ -1378,6 +1396,7 @@ export interface components {
             /** @enum {string} */
             theme: "auto" | "light" | "dark";
             currency?: string;
+            free_hours?: components["schemas"]["FreeHours"][];
             around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
         };
         SkipRound: {
@@ -1430,6 +1449,9 @@ export interface components {
             target: string;
             /** Format: date */
             starts_on: string;
+            /** @enum {string} */
+            purpose?: "outbreak" | "prevention";
+            other_recipe_id?: string | null;
         };
         SwapRequest: {
             recipe: components["schemas"]["RecipeBody"];
@@ -1707,6 +1729,11 @@ export interface components {
             version: number;
             recipe_id: string;
             recipe: string;
+            /** @description The remedy of every second round. */
+            other: string | null;
+            other_recipe_id: string | null;
+            /** @enum {string} */
+            purpose: "outbreak" | "prevention";
             sprayer_id: string | null;
             sprayer: string | null;
             target: string | null;
@@ -1879,6 +1906,7 @@ export interface components {
             currency: string;
             /** @description Who and what is about. */
             around: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
+            free_hours: components["schemas"]["FreeHours"][];
         };
         /** @description A rule, and what it rests on. */
         Ground: {
@@ -2375,6 +2403,15 @@ export interface components {
             course: components["schemas"]["Course"];
             change: components["schemas"]["Change"];
         };
+        /** @description When in the week plants are watered and fed. */
+        PlantCare: {
+            water_days: ("mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun")[];
+            /** @description A full hour, like 07:00. */
+            water_at: string;
+            /** @description Over the leaves, not at the root. */
+            from_above: boolean;
+            feed_days: ("mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun")[];
+        };
         Planting: {
             id: string;
             version: number;
@@ -2419,6 +2456,7 @@ export interface components {
              * @description Planted, potted or moved on that day.
              */
             moved_on: string | null;
+            care: components["schemas"]["PlantCare"] | null;
         };
         /** @description A planting at a glance. */
         PlotPlanting: {
@@ -2758,6 +2796,12 @@ export interface components {
             number: number;
             /** Format: date */
             due_on: string;
+            /** @description By the clocks of the garden; null where nobody has said. */
+            due_hour: number | null;
+            /** @description Of two remedies that take turns, the second. */
+            is_other: boolean;
+            /** @description Plantings that have had it, where only a part was done. */
+            done_planting_ids: string[];
             /** @enum {string} */
             status: "planned" | "done" | "skipped";
             reason: string | null;
@@ -3004,8 +3048,12 @@ export interface components {
              * @description The day in the garden's time zone.
              */
             day: string;
+            /** @description By the clocks of the garden. */
+            hour: number;
             /** Format: date-time */
             from: string;
+            /** @description What is sprayed. */
+            recipe: string;
             because: string;
             is_late: boolean;
             /** @enum {string} */

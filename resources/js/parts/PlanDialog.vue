@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import SuggestedRounds from './SuggestedRounds.vue'
 import AppDialog from '@/parts/AppDialog.vue'
-import { api, ApiFailure, take, type Recipe, type Schemas, type TroublePage } from '@/api/client'
+import { api, ApiFailure, take, type Course, type Recipe, type Schemas, type TroublePage } from '@/api/client'
 import { useChanges } from '@/stores/changes'
 import { useGarden } from '@/stores/garden'
 import { useTimes } from '@/stores/times'
@@ -15,12 +16,14 @@ const store = useGarden()
 const times = useTimes()
 const changes = useChanges()
 const router = useRouter()
-const form = reactive({ target: '', every: 7, times: 3, starts: '', plantings: [] as string[], sprayer: '' })
+const form = reactive({ target: '', every: 7, times: 3, starts: '', plantings: [] as string[], sprayer: '', purpose: 'outbreak' as Course['purpose'], other: '' })
 const errors = ref<Record<string, string>>({})
 const busy = ref(false)
+/** What may take turns with this one. */
+const recipes = shallowRef<Recipe[]>([])
 const suggestion = shallowRef<Schemas['Suggestion'] | null>(null)
-/** Days of the rounds as they were suggested, until the form says otherwise. */
-const days = ref<string[]>([])
+/** The rounds as they were suggested, until the form says otherwise. */
+const rounds = ref<Schemas['ChosenRound'][]>([])
 const asking = ref(false)
 
 async function suggest(): Promise<void> {
@@ -28,7 +31,7 @@ async function suggest(): Promise<void> {
   errors.value = {}
   try {
     suggestion.value = await take(api.POST('/api/gardens/{garden}/rounds/suggest', {
-      params: { path: { garden: store.id } }, body: { recipe_id: props.recipe.id, planting_ids: form.plantings, target: form.target, starts_on: form.starts },
+      params: { path: { garden: store.id } }, body: { recipe_id: props.recipe.id, planting_ids: form.plantings, target: form.target, starts_on: form.starts, purpose: form.purpose, other_recipe_id: form.other || null },
     }))
   } catch (e) {
     if (e instanceof ApiFailure && e.status === 422) errors.value = e.fields
@@ -43,17 +46,20 @@ function takeSuggestion(): void {
   form.every = Math.max(1, Math.floor(one.interval_days))
   form.times = one.rounds.length
   form.starts = one.rounds[0]!.day
-  days.value = one.rounds.map((round) => round.day)
+  rounds.value = one.rounds.map((round) => ({ day: round.day, hour: round.hour }))
 }
 /** What is typed by hand counts more than what was suggested. */
-const byHand = () => { days.value = [] }
-watch(() => [form.target, form.plantings], () => { suggestion.value = null })
+const byHand = () => { rounds.value = [] }
+watch(() => [form.target, form.plantings, form.purpose, form.other], () => {
+  suggestion.value = null
+  rounds.value = []
+})
 
-watch(shown, (now) => {
+watch(shown, async (now) => {
   if (!now) return
   errors.value = {}
   suggestion.value = null
-  days.value = []
+  rounds.value = []
   const against = props.trouble
   const aimed = against?.target?.id ?? props.recipe.body.targets?.[0]
   form.target = store.knowledge.targets.some((target) => target.id === aimed) ? (aimed ?? '') : ''
@@ -63,6 +69,10 @@ watch(shown, (now) => {
   // All that share the trouble on the same day, so that it does not come back from next door.
   form.plantings = against ? [against.planting.id, ...against.neighbours.filter((one) => one.same_day).map((one) => one.id)] : props.plantingId ? [props.plantingId] : []
   form.sprayer = props.sprayerId ?? ''
+  form.purpose = 'outbreak'
+  form.other = ''
+  const path = { params: { path: { garden: store.id } } }
+  recipes.value = (await take(api.GET('/api/gardens/{garden}/recipes', path))).filter((one) => one.id !== props.recipe.id && one.use === props.recipe.use)
 })
 
 const zones = computed(() => [...new Set(store.plantings.map((p) => p.zone))].map((zone) => ({ zone, plantings: store.plantings.filter((p) => p.zone === zone) })))
@@ -78,7 +88,8 @@ async function plan(): Promise<void> {
       params: { path: { garden: store.id } },
       body: {
         recipe_id: props.recipe.id, sprayer_id: form.sprayer || null, planting_ids: form.plantings, target: form.target || null, trouble_id: props.trouble?.brief.id ?? null,
-        volume: props.volume || null, products: Object.entries(props.products ?? {}).map(([line, product]) => ({ line: Number(line), product_id: product })), every_days: form.every, times: form.times, starts_on: form.starts, days: days.value.length ? days.value : null,
+        volume: props.volume || null, products: Object.entries(props.products ?? {}).map(([line, product]) => ({ line: Number(line), product_id: product })), every_days: form.every, times: form.times, starts_on: form.starts,
+        purpose: form.purpose, other_recipe_id: form.other || null, rounds: rounds.value.length ? rounds.value : null,
       },
     }))
     shown.value = false
@@ -111,6 +122,21 @@ async function plan(): Promise<void> {
             <option v-for="sprayer in store.sprayers" :key="sprayer.id" :value="sprayer.id">{{ sprayer.name }}</option>
           </select>
         </div>
+        <div class="field">
+          <label for="plan-purpose">To</label>
+          <select id="plan-purpose" v-model="form.purpose" class="native">
+            <option value="outbreak">end an outbreak</option>
+            <option value="prevention">keep it away</option>
+          </select>
+        </div>
+        <div class="field">
+          <label for="plan-other">In turn with</label>
+          <select id="plan-other" v-model="form.other" class="native">
+            <option value="">nothing: always this</option>
+            <option v-for="one in recipes" :key="one.id" :value="one.id">{{ one.name }}</option>
+          </select>
+          <p v-if="form.other" class="soft small">Every second round is {{ recipes.find((one) => one.id === form.other)?.name }}.</p>
+        </div>
       </div>
       <fieldset>
         <legend>On</legend>
@@ -141,15 +167,7 @@ async function plan(): Promise<void> {
       <div class="suggest">
         <n-button :loading="asking" :disabled="!form.target" @click="suggest">How often, and when?</n-button>
         <p v-if="!form.target" class="soft small">Choose what it is against: its life cycle says how often.</p>
-        <div v-if="suggestion" aria-live="polite" class="answer">
-          <p>{{ suggestion.because }} <span class="soft small">{{ suggestion.basis }}</span></p>
-          <ol>
-            <li v-for="round in suggestion.rounds" :key="round.from"><strong>{{ times.instant(round.from) }}</strong> <span v-if="round.is_late" class="field-error">late</span> {{ round.because }}</li>
-          </ol>
-          <p v-if="suggestion.rounds.length === 0" class="field-error">No hour was found: the weather or the flowers are against it.</p>
-          <p class="soft small">Weather from {{ suggestion.source }}.</p>
-          <n-button v-if="suggestion.rounds.length" :type="days.length ? 'default' : 'primary'" size="small" @click="takeSuggestion">{{ days.length ? 'Taken' : 'Take these days' }}</n-button>
-        </div>
+        <suggested-rounds v-if="suggestion" :suggestion="suggestion" :is-taken="rounds.length > 0" :alternates="form.other !== ''" @take="takeSuggestion" />
       </div>
       <p v-for="message in others" :key="message" class="field-error">{{ message }}</p>
       <div class="actions">
@@ -168,6 +186,4 @@ legend { font-weight: 600; font-size: 15px; padding: 0 6px; }
 .check input { width: 20px; height: 20px; accent-color: var(--leaf); }
 .three { display: grid; grid-template-columns: repeat(auto-fit, minmax(140px, 1fr)); gap: 14px; }
 .suggest { display: grid; gap: 8px; justify-items: start; }
-.answer { display: grid; gap: 8px; justify-items: start; background: var(--leaf-wash); border-radius: 10px; padding: 12px 16px; }
-.answer ol { margin: 0; padding-left: 22px; display: grid; gap: 4px; }
 </style>

@@ -25,7 +25,7 @@ final class CreateCourse extends Controller
     {
         $plan = $request->plan($garden, $plan);
         [$course, $change] = $recorder->record($garden, 'Rounds planned', $plan);
-        $course->load(['recipe', 'sprayer', 'plantings.zone', 'rounds.application']);
+        $course->load(['recipe', 'other', 'sprayer', 'plantings.zone', 'rounds.application', 'rounds.course']);
 
         return $this->json(new PlannedCourse(CourseResource::of($course, $knowledge, $garden->units), ChangeResource::of($change)), 201);
     }

@@ -21,7 +21,7 @@ final class ListCourses extends Controller
     public function __invoke(Garden $garden, Knowledge $knowledge): JsonResponse
     {
         $courses = $garden->courses()
-            ->with(['recipe', 'sprayer', 'plantings.zone', 'rounds.application'])
+            ->with(['recipe', 'other', 'sprayer', 'plantings.zone', 'rounds.application', 'rounds.course'])
             ->orderByDesc('starts_on')->orderByDesc('id')
             ->limit(self::MOST)->get();
 

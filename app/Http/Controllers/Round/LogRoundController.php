@@ -24,11 +24,11 @@ final class LogRoundController extends Controller
     public function __invoke(LogRoundRequest $request, Garden $garden, Round $round, ChangeRecorder $recorder, LogRound $log): JsonResponse
     {
         [, $change] = $recorder->record($garden, 'Round logged', static function () use ($request, $garden, $round, $log): void {
-            $request->refuseUnless($round->refresh()->load('application'));
-            $round->load(['course.recipe', 'course.sprayer', 'course.plantings']);
+            $request->refuseUnless($round->refresh()->load(['application', 'course']));
+            $round->load(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings']);
             $log($garden, $round, $request->appliedAt($garden), $request->volumeMl($round->course->volume_ml, $garden), $request->by(), $request->note());
         });
 
-        return $this->json(new ChangedRound(RoundResource::of($round->load('application')), ChangeResource::of($change)));
+        return $this->json(new ChangedRound(RoundResource::of($round->load(['application', 'course'])), ChangeResource::of($change)));
     }
 }

@@ -23,10 +23,10 @@ final class MoveRound extends Controller
     public function __invoke(MoveRoundRequest $request, Garden $garden, Round $round, ChangeRecorder $recorder): JsonResponse
     {
         [, $change] = $recorder->record($garden, 'Round moved', static function () use ($request, $round): void {
-            $request->refuseUnless($round->refresh()->load('application'));
+            $request->refuseUnless($round->refresh()->load(['application', 'course']));
             $round->update(['due_on' => $request->day(), 'reason' => $request->reason()]);
         });
 
-        return $this->json(new ChangedRound(RoundResource::of($round->load('application')), ChangeResource::of($change)));
+        return $this->json(new ChangedRound(RoundResource::of($round->load(['application', 'course'])), ChangeResource::of($change)));
     }
 }

@@ -24,10 +24,10 @@ final class SkipRound extends Controller
     public function __invoke(SkipRoundRequest $request, Garden $garden, Round $round, ChangeRecorder $recorder): JsonResponse
     {
         [, $change] = $recorder->record($garden, 'Round skipped', static function () use ($request, $round): void {
-            $request->refuseUnless($round->refresh()->load('application'));
+            $request->refuseUnless($round->refresh()->load(['application', 'course']));
             $round->update(['status' => RoundStatus::Skipped, 'reason' => $request->reason()]);
         });
 
-        return $this->json(new ChangedRound(RoundResource::of($round->load('application')), ChangeResource::of($change)));
+        return $this->json(new ChangedRound(RoundResource::of($round->load(['application', 'course'])), ChangeResource::of($change)));
     }
 }

@@ -14,6 +14,7 @@ use App\OpenApi\Ok;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 use Nebbia\Core\BadInput;
+use Nebbia\Core\Course\Purpose;
 use Nebbia\Core\Knowledge\Knowledge;
 use OpenApi\Attributes as OA;
 
@@ -24,6 +25,7 @@ final class SuggestRoundsController extends Controller
     public function __invoke(SuggestRequest $request, Garden $garden, SuggestRounds $suggest, Knowledge $knowledge): JsonResponse
     {
         $recipe = $garden->recipes()->findOrFail($request->string('recipe_id')->toString());
+        $recipes = $request->filled('other_recipe_id') ? [$recipe, $garden->recipes()->findOrFail($request->string('other_recipe_id')->toString())] : [$recipe];
         $plantings = $garden->standing()->whereKey($request->array('planting_ids'))->get();
         try {
             $target = $knowledge->target($request->string('target')->toString())->id;
@@ -31,7 +33,7 @@ final class SuggestRoundsController extends Controller
             throw $e->at('target');
         }
 
-        return $this->json($suggest($garden, $recipe, $plantings, $target, $request->string('starts_on')->toString())
+        return $this->json($suggest($garden, $recipes, $plantings, $target, $request->string('starts_on')->toString(), $request->enum('purpose', Purpose::class) ?? Purpose::Outbreak)
             ?? throw ValidationException::withMessages(['target' => 'Write down in the settings where the garden lies: without its place there is no weather to plan by.']));
     }
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import PlantCare from './PlantCare.vue'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, take, type Planting } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -14,7 +15,7 @@ const emit = defineEmits<{ changed: [] }>()
 const store = useGarden()
 const { errors, busy, attempt, done } = useSaving()
 const stages = ['seedling', 'cutting', 'young', 'growing', 'flowering', 'fruiting', 'dormant']
-const blank = { plant: '', name: '', variety: '', number: 1, stage: 'growing', zone_id: '', height: '', area: '', pot: '', indoors: false, in_flower: false, harvest_on: '', new_until: '', moved_on: '', states: [] as Planting['states'], value: 'dear' as Planting['value'], note: '' }
+const blank = { plant: '', name: '', variety: '', number: 1, stage: 'growing', zone_id: '', height: '', area: '', pot: '', indoors: false, in_flower: false, harvest_on: '', new_until: '', moved_on: '', states: [] as Planting['states'], value: 'dear' as Planting['value'], care: null as Planting['care'], note: '' }
 const form = reactive({ ...blank })
 const states = [{ id: 'soft-growth', label: 'Soft new growth' }, { id: 'hardened', label: 'Hardened leaves' }, { id: 'sick', label: 'Sick' }] as const
 const why = ref('')
@@ -30,7 +31,7 @@ watch(shown, (now) => {
   if (one) {
     Object.assign(form, {
       plant: one.kind, name: one.name, variety: one.variety ?? '', number: one.number, stage: one.stage, zone_id: one.zone_id, height: one.height_cm === null ? '' : String(one.height_cm), area: one.area_m2 === null ? '' : String(one.area_m2), pot: one.pot_l === null ? '' : String(one.pot_l),
-      indoors: one.indoors, in_flower: one.in_flower, harvest_on: one.harvest_on ?? '', new_until: one.new_until ?? '', moved_on: one.moved_on ?? '', states: [...one.states], value: one.value, note: one.note ?? '',
+      indoors: one.indoors, in_flower: one.in_flower, harvest_on: one.harvest_on ?? '', new_until: one.new_until ?? '', moved_on: one.moved_on ?? '', states: [...one.states], value: one.value, care: one.care, note: one.note ?? '',
     })
   }
 })
@@ -109,6 +110,7 @@ const retire = () => attempt(async () => {
         <label><input v-model="form.in_flower" type="checkbox"> In flower</label>
         <label v-for="state in states" :key="state.id"><input v-model="form.states" type="checkbox" :value="state.id"> {{ state.label }}</label>
       </div>
+      <plant-care v-if="shown" :key="planting?.id ?? 'new'" v-model="form.care" />
       <div class="field"><label for="p-note">Note</label><input id="p-note" v-model="form.note" class="native" autocomplete="off"></div>
       <div class="actions">
         <n-button type="primary" attr-type="submit" :loading="busy">{{ planting ? 'Save' : 'Add it' }}</n-button>

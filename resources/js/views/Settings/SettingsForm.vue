@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FreeHours from './FreeHours.vue'
 import type { Schemas } from '@/api/client'
 
 /** The settings of a garden: asked for once at the first run, and changed here ever after. */
@@ -86,6 +87,7 @@ const shown = (value: number | null | undefined) => (value === null || value ===
         <p v-if="errors.alkalinity_mg_l" class="field-error">{{ errors.alkalinity_mg_l }}</p>
       </div>
     </div>
+    <free-hours v-if="form.free_hours !== undefined" v-model="form.free_hours" :errors="errors" />
     <fieldset v-if="form.around !== undefined" class="around">
       <legend>Who and what is about</legend>
       <label v-for="one in around" :key="one"><input v-model="form.around" type="checkbox" :value="one"> {{ one === 'pond' ? 'a pond or stream' : one === 'hives' ? 'bee hives' : one }}</label>

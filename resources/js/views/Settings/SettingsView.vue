@@ -16,7 +16,7 @@ function fromStore() {
   return {
     name: garden.name, units: garden.units, language: garden.language, time_zone: garden.time_zone, latitude: garden.latitude,
     longitude: garden.longitude, hardness_mg_l: garden.hardness_mg_l, alkalinity_mg_l: garden.alkalinity_mg_l, theme: garden.theme,
-    currency: garden.currency, around: [...garden.around],
+    currency: garden.currency, around: [...garden.around], free_hours: garden.free_hours.map((span) => ({ ...span, days: [...span.days] })),
   }
 }
 const form = ref(fromStore())

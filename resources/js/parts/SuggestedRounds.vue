@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import { useTimes } from '@/stores/times'
+import type { Schemas } from '@/api/client'
+import { NButton } from 'naive-ui'
+
+/** How often and when, as it was worked out, to be taken. */
+defineProps<{ suggestion: Schemas['Suggestion']; isTaken: boolean; alternates: boolean }>()
+const emit = defineEmits<{ take: [] }>()
+const times = useTimes()
+</script>
+
+<template>
+  <div aria-live="polite" class="answer">
+    <p>{{ suggestion.because }} <span class="soft small">{{ suggestion.basis }}</span></p>
+    <ol>
+      <li v-for="round in suggestion.rounds" :key="round.from">
+        <strong>{{ times.instant(round.from) }}</strong><template v-if="alternates">, {{ round.recipe }}</template> <span v-if="round.is_late" class="field-error">late</span> {{ round.because }}
+      </li>
+    </ol>
+    <p v-if="suggestion.rounds.length === 0" class="field-error">No hour was found: the weather or the flowers are against it.</p>
+    <p class="soft small">Weather from {{ suggestion.source }}.</p>
+    <n-button v-if="suggestion.rounds.length" :type="isTaken ? 'default' : 'primary'" size="small" @click="emit('take')">{{ isTaken ? 'Taken' : 'Take these days and hours' }}</n-button>
+  </div>
+</template>
+
+<style scoped>
+.answer { display: grid; gap: 8px; justify-items: start; background: var(--leaf-wash); border-radius: 10px; padding: 12px 16px; }
+ol { margin: 0; padding-left: 22px; display: grid; gap: 4px; }
+</style>

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import WeekDays from '@/parts/WeekDays.vue'
+import type { Schemas } from '@/api/client'
+import { reactive, watch } from 'vue'
+
+/** When in the week a planting is watered and fed. */
+const care = defineModel<Schemas['PlantCare'] | null>({ required: true })
+const hours = Array.from({ length: 24 }, (_, hour) => `${String(hour).padStart(2, '0')}:00`)
+const blank = (): Schemas['PlantCare'] => ({ water_days: [], water_at: '07:00', from_above: false, feed_days: [] })
+const form = reactive({ ...blank(), ...care.value })
+watch(form, () => { care.value = form.water_days.length || form.feed_days.length ? { ...form } : null }, { deep: true })
+</script>
+
+<template>
+  <details class="care" :open="care !== null">
+    <summary>Watering and feeding</summary>
+    <p class="soft small">Rounds keep clear of it: before watering, before feeding.</p>
+    <week-days v-model="form.water_days" legend="Watered on" />
+    <div v-if="form.water_days.length" class="how">
+      <label>at <select v-model="form.water_at" class="native"><option v-for="hour in hours" :key="hour">{{ hour }}</option></select></label>
+      <label><input v-model="form.from_above" type="checkbox"> over the leaves</label>
+    </div>
+    <week-days v-model="form.feed_days" legend="Fed on" />
+  </details>
+</template>
+
+<style scoped>
+.care { border: 1px solid var(--line); border-radius: 10px; padding: 4px 16px; }
+summary { cursor: pointer; min-height: 40px; font-weight: 600; padding-top: 8px; }
+.how { display: flex; flex-wrap: wrap; gap: 4px 24px; align-items: center; }
+.how label { display: inline-flex; gap: 10px; align-items: center; min-height: 44px; }
+.how select { width: auto; }
+.how input { width: 20px; height: 20px; accent-color: var(--leaf); }
+</style>
