@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+use Nebbia\Core\Day\Batch;
+use Nebbia\Core\Day\Day;
+use Nebbia\Core\Day\DueSpray;
+use Nebbia\Core\Day\DueStand;
+use Nebbia\Core\Day\Portion;
+use Nebbia\Core\Day\Step;
+use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Tests\Cases;
+use Nebbia\Core\Vessel\Vessel;
+
+const DAY_REMEDIES = [
+    'soap' => [[['liquid-castile-soap', '30 mL', '33 %']], 'foliar'], 'bicarbonate' => [[['potassium-bicarbonate', '5 g']], 'foliar'], 'weeds' => [[['salt', '20 g']], 'weed'], 'drench' => [[['liquid-castile-soap', '30 mL', '33 %']], 'drench'],
+];
+
+function dayMix(string $remedy, float $ml): Mix
+{
+    [$lines, $use] = DAY_REMEDIES[$remedy];
+
+    return (new Mixer(Cases::knowledge()))->mix((new RecipeReader(Cases::knowledge()))->read(Cases::body('1 L', $lines, 'final', $use, 'metric')), $ml);
+}
+
+/** A pump bottle of 2 L: 1.7 L usable, 30 mL stay in it. */
+function dayPump(): Vessel
+{
+    return Vessel::of('pump', 2000.0, 0.85, Interval::of(20.0, 30.0, 40.0));
+}
+
+/** @param  list<array{string, string, int, float|null, bool, bool}>  $stands  name, plant, number, mL, troubled, kept apart */
+function daySpray(string $round, float $ml, array $stands, string $remedy = 'soap', int $at = 0, ?string $same = null, ?Vessel $vessel = null): DueSpray
+{
+    return new DueSpray($round, $same ?? $remedy, dayMix($remedy, $ml), $vessel ?? dayPump(), $at, array_map(
+        static fn (array $one): DueStand => new DueStand($one[0], $one[0], Cases::knowledge()->plant($one[1]), $one[2], $one[3] ?? null, $one[4] ?? false, $one[5] ?? false), $stands,
+    ));
+}
+
+/** @param  list<DueSpray>  $sprays */
+function dayOf(array $sprays): Day
+{
+    return Day::of($sprays, new Mixer(Cases::knowledge()), Cases::knowledge());
+}
+
+it('mixes once for rounds that take the same, and counts what stays in the sprayer once', function (): void {
+    $day = dayOf([daySpray('b', 500, [['beans', 'broad-bean', 6, 300.0]]), daySpray('a', 700, [['roses', 'rose', 3, 600.0]])]);
+    expect($day->batches)->toHaveCount(1);
+    $batch = $day->batches[0];
+    // 700 + 500 less the 30 mL that both had counted: 1170 mL, of which 1140 come out, shared 1 to 2.
+    expect($batch->volumeMl)->toEqualWithDelta(1170.0, 0.01)->and($batch->fills)->toBe(1)->and($batch->mix->finalVolume->likely)->toEqualWithDelta(1170.0, 0.01)
+        ->and(array_map(static fn (Portion $one): array => [$one->stand->name, round($one->ml, 1)], $batch->portions))->toBe([['beans', 380.0], ['roses', 760.0]])
+        ->and($batch->overMl)->toEqualWithDelta(270.0, 0.01);
+    // The same strength as each round by itself: 30 mL of 33 % in a litre are 9.9 mL.
+    expect($batch->mix->strengthOf('potassium-soap')?->percentWv->likely)->toEqualWithDelta(dayMix('soap', 500)->strengthOf('potassium-soap')?->percentWv->likely ?? 0.0, 1e-6);
+});
+
+it('fills equally as often as it takes', function (): void {
+    $stands = [['beans', 'broad-bean', 6]];
+    // 4500 less twice 30: 4440 in three fills of 1480.
+    $batch = dayOf([daySpray('a', 1500, $stands), daySpray('b', 1500, $stands), daySpray('c', 1500, $stands)])->batches[0];
+    expect($batch->fills)->toBe(3)->and($batch->eachMl)->toEqualWithDelta(1480.0, 0.01)->and($batch->volumeMl)->toEqualWithDelta(4440.0, 0.01)
+        ->and(array_sum(array_map(static fn (Portion $one): float => $one->ml, $batch->portions)))->toEqualWithDelta(4410.0, 0.01)
+        ->and($batch->overMl)->toBeNull();
+});
+
+it('leaves a round by itself at the volume that was planned', function (float $ml): void {
+    $batch = dayOf([daySpray('a', $ml, [['beans', 'broad-bean', 6]])])->batches[0];
+    expect($batch->volumeMl)->toEqualWithDelta($ml, 0.01);
+})->with([[100.0], [675.0], [1700.0], [3000.0]]);
+
+it('shares by the number of plants where nobody knows what they take', function (): void {
+    $batch = dayOf([daySpray('a', 1030, [['few', 'broad-bean', 2], ['many', 'rose', 8, 500.0]])])->batches[0];
+    expect(array_map(static fn (Portion $one): float => round($one->ml, 1), $batch->portions))->toBe([200.0, 800.0]);
+});
+
+it('sprays sound plants first and those kept apart last', function (): void {
+    $batch = dayOf([daySpray('a', 1000, [['new', 'rose', 1, 100.0, false, true], ['ill', 'rose', 1, 100.0, true], ['sound', 'rose', 1, 100.0], ['also sound', 'rose', 1, 100.0]])])->batches[0];
+    expect(array_map(static fn (Portion $one): string => $one->stand->name, $batch->portions))->toBe(['also sound', 'sound', 'ill', 'new']);
+});
+
+it('keeps apart what is not the same, the earlier first and weeds last', function (): void {
+    $day = dayOf([
+        daySpray('weeds', 1000, [], 'weeds', 6), daySpray('late', 1000, [['beans', 'broad-bean', 6]], 'soap', 20, 'soap in the pump'), daySpray('early', 1000, [['beans', 'broad-bean', 6]], 'bicarbonate', 7),
+        daySpray('other sprayer', 1000, [['beans', 'broad-bean', 6]], 'soap', 9, 'soap in the hand bottle'),
+    ]);
+    expect(array_map(static fn (Batch $one): string => $one->id(), $day->batches))->toBe(['early', 'other sprayer', 'late', 'weeds']);
+});
+
+it('does not depend on the order in which rounds are given', function (): void {
+    $sprays = [daySpray('c', 400, [['x', 'rose', 1]], 'soap', 3), daySpray('a', 500, [['y', 'rose', 2]], 'soap', 3), daySpray('b', 600, [['z', 'rose', 3]], 'bicarbonate', 1)];
+    $said = static fn (Day $day): array => array_map(static fn (Batch $one): array => array_map(static fn (Step $step): string => $step->id, Day::steps($one)), $day->batches);
+    expect($said(dayOf(array_reverse($sprays))))->toBe($said(dayOf($sprays)));
+});
+
+// Fuchsias stand in the list of what soap hurts, beans in none; bicarbonate is to stay on the leaf.
+it('rinses the delicate after a quarter of an hour', function (string $remedy, string $plant, ?float $minutes): void {
+    expect(dayOf([daySpray('a', 1000, [['it', $plant, 1]], $remedy)])->batches[0]->portions[0]->rinseAfter)->toBe($minutes);
+})->with([['soap', 'fuchsia', 15.0], ['soap', 'broad-bean', null], ['bicarbonate', 'fuchsia', null], ['drench', 'fuchsia', null]]);
+
+it('says what there is to do in its order', function (): void {
+    $batch = dayOf([daySpray('a', 1000, [['fuchsia', 'fuchsia', 1], ['beans', 'broad-bean', 6]])])->batches[0];
+    expect(array_map(static fn (Step $one): string => $one->id, Day::steps($batch)))->toBe(['mix:a', 'spray:a:beans', 'spray:a:fuchsia', 'rinse:a:fuchsia', 'leftover:a', 'clean:a'])
+        ->and(array_map(static fn (Step $one): string => $one->id, Day::steps(dayOf([daySpray('w', 1000, [], 'weeds')])->batches[0])))->toBe(['mix:w', 'spray:w:', 'leftover:w', 'clean:w']);
+});
+
+it('keeps as long as the shortest of what is in it', function (): void {
+    // Bicarbonate 36 hours, soap three weeks: rows of storage.yaml.
+    expect(dayOf([daySpray('a', 1000, [], 'bicarbonate')])->batches[0]->keeps?->hours->likely)->toBe(36.0)
+        ->and(dayOf([daySpray('a', 1000, [], 'soap')])->batches[0]->keeps?->hours->likely)->toBe(504.0);
+});
