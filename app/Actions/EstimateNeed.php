@@ -56,6 +56,24 @@ final readonly class EstimateNeed
         return $this->describe($garden, $need);
     }
 
+    /**
+     * mL that each planting is expected to take, corrected by the log.
+     *
+     * @param  Collection<int, Planting>  $plantings
+     * @param  array<string, bool>  $wets  planting => whether something in its mix spreads the drops
+     * @return array<string, float> planting => mL to run-off
+     */
+    public function each(Garden $garden, Collection $plantings, array $wets): array
+    {
+        $used = $this->used($garden, $plantings);
+        $each = [];
+        foreach ($plantings as $planting) {
+            $each[$planting->id] = $this->estimator->need([$this->stand($planting, $used[$planting->id] ?? [])], Wetting::RunOff, $wets[$planting->id] ?? false)->total->likely;
+        }
+
+        return $each;
+    }
+
     /** @param  list<float>  $used */
     private function stand(Planting $planting, array $used): Stand
     {
@@ -74,17 +92,14 @@ final readonly class EstimateNeed
     private function used(Garden $garden, Collection $plantings): array
     {
         $asked = $plantings->keyBy('id');
-        $applications = $garden->applications()->whereNotNull('round_id')->limit(self::MOST_ROUNDS)->get(['id', 'volume_ml', 'snapshot']);
+        // Only the use of the whole snapshot, which is large.
+        $applications = $garden->applications()->toBase()->whereNotNull('round_id')->limit(self::MOST_ROUNDS)->get(['volume_ml', 'planting_ids', 'snapshot->recipe->use as use']);
         $all = $garden->plantings()->get()->keyBy('id');
         $expected = [];
         $used = [];
         foreach ($applications as $application) {
-            $ids = array_values(array_filter(array_map(
-                static fn (mixed $row): ?string => is_array($row) && is_string($row['id'] ?? null) ? $row['id'] : null,
-                is_array($application->snapshot['plantings'] ?? null) ? $application->snapshot['plantings'] : [],
-            )));
-            $use = is_array($application->snapshot['recipe'] ?? null) ? $application->snapshot['recipe']['use'] ?? 'foliar' : 'foliar';
-            if ($use !== 'foliar' || $ids === [] || array_filter($ids, static fn (string $id): bool => ! $all->has($id)) !== []) {
+            $ids = array_filter((array) json_decode((string) $application->planting_ids, true), is_string(...));
+            if (($application->use ?? 'foliar') !== 'foliar' || $ids === [] || array_filter($ids, static fn (string $id): bool => ! $all->has($id)) !== []) {
                 continue;
             }
             $whole = 0.0;
@@ -95,7 +110,7 @@ final readonly class EstimateNeed
             }
             foreach ($ids as $id) {
                 if ($asked->has($id) && $whole > 0.0) {
-                    $used[$id][] = $application->volume_ml * $expected[$id] / $whole;
+                    $used[$id][] = (float) $application->volume_ml * $expected[$id] / $whole;
                 }
             }
         }

@@ -9,13 +9,12 @@ use App\Models\Application;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Round;
-use App\Models\RoundStatus;
-use Carbon\CarbonImmutable;
+use App\Weather\WeatherThen;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Pantry\Draw;
 
-/** Writes down that a round was done, with the recipe, mix and findings as they are today. */
+/** Writes down what was sprayed in a round, with the recipe, mix, findings and weather as they are at that hour. */
 final readonly class LogRound
 {
     public function __construct(
@@ -25,25 +24,29 @@ final readonly class LogRound
         private DescribeCupboard $describe,
         private Past $past,
         private TakeFromShelf $fromShelf,
+        private WeatherThen $weather,
     ) {}
 
     /** The round's course with recipe, sprayer and plantings must be loaded. */
-    public function __invoke(Garden $garden, Round $round, CarbonImmutable $appliedAt, float $volumeMl, ?string $by, ?string $note): Application
+    public function __invoke(Garden $garden, Round $round, Sprayed $sprayed): Application
     {
         $course = $round->course;
         $recipe = $round->remedy();
-        [$body] = ($this->fromShelf)($garden, $recipe->body, $appliedAt);
-        $mix = $this->bench->forAll($garden, $body, $course->plantings, $volumeMl, $course->sprayer, $appliedAt);
-        $worked = $this->bench->situation($garden, $body, null, null, "$volumeMl mL")->mix;
-        $draws = $this->household->cupboard($garden)->draws($worked, $course->products ?? []);
+        [$body] = ($this->fromShelf)($garden, $recipe->body, $sprayed->at);
+        $made = $sprayed->madeMl ?? $sprayed->volumeMl;
+        $mix = $this->bench->forAll($garden, $body, $sprayed->plantings, $sprayed->volumeMl, $course->sprayer, $sprayed->at);
+        $worked = $this->bench->situation($garden, $body, null, null, "$made mL")->mix;
+        $draws = $this->household->cupboard($garden)->draws($worked, $recipe->id === $course->recipe_id ? $course->products ?? [] : []);
         $application = $garden->applications()->create([
             'round_id' => $round->id,
-            'applied_at' => $appliedAt->utc(),
-            'volume_ml' => $volumeMl,
-            'by' => $by,
-            'note' => $note,
+            'batch_id' => $sprayed->batch?->id,
+            'applied_at' => $sprayed->at->utc(),
+            'volume_ml' => $sprayed->volumeMl,
+            'by' => $sprayed->by,
+            'note' => $sprayed->note,
+            'rinsed' => $sprayed->rinsed,
             'doses' => $this->doses($mix),
-            'planting_ids' => $course->plantings->pluck('id')->all(),
+            'planting_ids' => $sprayed->plantings->pluck('id')->all(),
             'sprayer_id' => $course->sprayer_id,
             'snapshot' => [
                 'recipe_name' => $recipe->name,
@@ -52,10 +55,11 @@ final readonly class LogRound
                 'sprayer_name' => $course->sprayer?->name,
                 'target' => $course->target,
                 'target_name' => $course->target === null ? null : $this->knowledge->target($course->target)->name,
-                'plantings' => $course->plantings->map->only(['id', 'plant', 'name', 'number', 'stage', 'height_cm'])->all(),
-                'planting_names' => $course->plantings->map(static fn (Planting $planting): string => "$planting->number × $planting->name")->all(),
+                'plantings' => $sprayed->plantings->map->only(['id', 'plant', 'name', 'number', 'stage', 'height_cm'])->all(),
+                'planting_names' => $sprayed->plantings->map(static fn (Planting $planting): string => "$planting->number × $planting->name")->all(),
                 'round_number' => $round->number,
                 'rounds' => $course->times,
+                'weather' => $this->weather->at($garden, $sprayed->at),
                 'mix' => $mix,
                 'taken' => $this->taken($draws),
                 'cost' => $this->describe->cost($draws, 1, $garden),
@@ -64,7 +68,6 @@ final readonly class LogRound
         $this->past->forget($garden);
         $this->takeOut($garden, $draws);
         $this->takeFromJars($garden, $worked);
-        $round->update(['status' => RoundStatus::Done]);
 
         return $application;
     }

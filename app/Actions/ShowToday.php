@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Http\Resources\ApplicationResource;
 use App\Http\Resources\DuePatch;
 use App\Http\Resources\DueRound;
-use App\Http\Resources\LayerResource;
 use App\Http\Resources\RoundResource;
 use App\Http\Resources\TodayResource;
 use App\Http\Resources\TroubleBrief;
@@ -18,7 +17,9 @@ use App\Models\Round;
 use App\Models\RoundStatus;
 use App\Models\Trouble;
 use App\Models\TroubleStatus;
+use App\Weather\WeatherThen;
 use Carbon\CarbonImmutable;
+use Nebbia\Core\Hour\WeatherUnits;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\PreciseWords;
 
@@ -38,6 +39,9 @@ final readonly class ShowToday
         private ListTasks $tasks,
         private ListInspections $inspections,
         private TakeFromShelf $fromShelf,
+        private ShowDay $day,
+        private ListLeftovers $leftovers,
+        private WeatherThen $weather,
     ) {}
 
     public function __invoke(Garden $garden): TodayResource
@@ -49,8 +53,9 @@ final readonly class ShowToday
             ->whereHas('course')
             ->with(['application', 'course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])
             ->get();
-        $due = array_values($rounds->map(fn (Round $round): DueRound => $this->due($garden, $round, $today))->all());
-        $last = $garden->applications()->limit(self::LAST_DONE)->get();
+        $all = $rounds->map(fn (Round $round): array => $this->due($garden, $round, $today));
+        $due = array_values($all->map(static fn (array $one): DueRound => $one[1])->all());
+        $last = $garden->applications()->with('batch')->limit(self::LAST_DONE)->get();
 
         return new TodayResource(
             $today->toDateString(),
@@ -61,6 +66,9 @@ final readonly class ShowToday
             $this->patches($garden),
             ($this->tasks)($garden),
             ($this->inspections)($garden, $last),
+            ($this->day)($garden, array_values($all->filter(static fn (array $one): bool => $one[1]->in_days <= 0)->all())),
+            ($this->leftovers)($garden),
+            WeatherThen::said($this->weather->at($garden, CarbonImmutable::now()), WeatherUnits::of($garden->units)),
         );
     }
 
@@ -81,7 +89,8 @@ final readonly class ShowToday
             ->map(static fn (object $row): DuePatch => new DuePatch((string) $row->planting_id, (string) $row->name, (string) $row->recipe_name, (float) $row->fraction))->all());
     }
 
-    private function due(Garden $garden, Round $round, CarbonImmutable $today): DueRound
+    /** @return array{Round, DueRound, array<string, mixed>} with the recipe and its jars */
+    private function due(Garden $garden, Round $round, CarbonImmutable $today): array
     {
         $course = $round->course;
         $recipe = $round->remedy();
@@ -90,7 +99,7 @@ final readonly class ShowToday
         [$body, $jars] = $dueOn <= $today ? ($this->fromShelf)($garden, $recipe->body, CarbonImmutable::now()) : [$recipe->body, []];
         $bench = $this->bench->forAll($garden, $body, $round->open(), $round->volumeMl(), $course->sprayer);
 
-        return new DueRound(
+        $due = new DueRound(
             RoundResource::of($round),
             $recipe->name,
             $recipe->id,
@@ -102,10 +111,12 @@ final readonly class ShowToday
             PreciseWords::volume($round->volumeMl(), $garden->units),
             $course->times,
             (int) $today->diffInDays($dueOn, false),
-            array_map(static fn (LayerResource $layer): string => $layer->amount.' '.mb_strtolower($layer->name).($layer->group === 'water' || $layer->measure === null ? '' : ": $layer->measure"), $bench->layers),
+            ShowDay::lines($bench->layers),
             $jars,
             $bench->severity,
             $bench->headline,
         );
+
+        return [$round, $due, $body];
     }
 }

@@ -6,7 +6,7 @@ namespace App\Demo;
 
 use App\Actions\CourseDraft;
 use App\Actions\KeepLook;
-use App\Actions\LogRound;
+use App\Actions\LogBatch;
 use App\Actions\PlanCourse;
 use App\Models\Garden;
 use App\Models\LookKind;
@@ -59,7 +59,7 @@ final class DemoGarden
 
     public function __construct(
         private readonly PlanCourse $planCourse,
-        private readonly LogRound $logRound,
+        private readonly LogBatch $logBatch,
         private readonly DemoTrouble $demoTrouble,
         private readonly KeepLook $keepLook,
         private readonly DemoPreparation $demoPreparation,
@@ -187,6 +187,6 @@ final class DemoGarden
         $hour = $round->remedy()->use === 'weed' ? '12:10' : '19:30';
         $at = CarbonImmutable::parse($round->due_on->toDateString().' '.$hour, $garden->time_zone);
         $by = $this->gardeners[$this->logged++ % count($this->gardeners)];
-        ($this->logRound)($garden, $round, $at, $round->course->volume_ml, $by, $note);
+        ($this->logBatch)($garden, collect([$round]), null, $at, $round->course->volume_ml, by: $by, note: $note);
     }
 }

@@ -264,7 +264,7 @@ it('asks the database no more for more rows', function (string $path): void {
     $garden = demo();
     DB::enableQueryLog();
     $this->getJson(at($garden, $path))->assertOk();
-    expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(26);
+    expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(34);
 })->with(['', 'today', 'courses', 'applications', 'recipes', 'plot', 'troubles', 'pantry', 'shopping', 'preparations', 'other-uses', 'ribbon', 'replans', 'weather']);
 
 it('changes settings, and refuses a stale hand', function (): void {

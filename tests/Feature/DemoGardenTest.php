@@ -57,7 +57,7 @@ it('has recipes at the strengths they were meant to have', function (string $nam
 
 it('sprays nothing on its plants that would burn them', function (): void {
     fontegrigia();
-    foreach (Application::query()->get() as $entry) {
+    foreach (Application::query()->with('batch')->get() as $entry) {
         $said = ApplicationResource::of($entry, UnitSystem::Metric);
         expect($said->severity)->not->toBe(Severity::Stop->value, $said->recipe);
         if ($said->recipe !== 'Vinegar for the court') {

@@ -16,7 +16,7 @@ final class DemoOnce
 {
     private const TABLES = [
         'gardens', 'zones', 'sprayers', 'tools', 'own_measures', 'products', 'plantings', 'recipes', 'recipe_versions', 'troubles', 'courses', 'course_planting', 'rounds',
-        'applications', 'scoutings', 'counts', 'tactic_uses', 'looks', 'preparations',
+        'batches', 'applications', 'ticks', 'weather_notes', 'scoutings', 'counts', 'tactic_uses', 'looks', 'preparations',
     ];
 
     /** @var array<string, array<string, list<array<string, mixed>>>> day => table => rows */
@@ -24,7 +24,7 @@ final class DemoOnce
 
     public static function garden(): Garden
     {
-        $day = now()->format('Y-m-d H');
+        $day = now()->format('Y-m-d H:i');
         if (! isset(self::$kept[$day])) {
             if (Garden::query()->exists()) {
                 return app(StartGarden::class)->demo();

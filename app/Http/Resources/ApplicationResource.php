@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Application;
+use App\Weather\WeatherThen;
+use Nebbia\Core\Hour\WeatherUnits;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
 use OpenApi\Attributes as OA;
@@ -42,6 +44,9 @@ final readonly class ApplicationResource
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $taken,
         #[OA\Property] public ?string $cost,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $planting_ids,
+        #[OA\Property(description: 'In that hour, as far as it was known.')] public ?string $weather,
+        #[OA\Property(description: 'The plants, after a while.')] public ?bool $rinsed,
+        #[OA\Property(description: 'What it came out of, where more than one round did or something was left.')] public ?string $batch,
     ) {}
 
     public static function of(Application $application, UnitSystem $units): self
@@ -65,7 +70,19 @@ final readonly class ApplicationResource
             $application->volume_ml, PreciseWords::volume($application->volume_ml, $units), $application->by, $application->note,
             is_string($mix['severity'] ?? null) ? $mix['severity'] : 'fine', $lines, $strengths, $findings,
             self::taken($snapshot, $units), self::cost($snapshot), $application->planting_ids,
+            WeatherThen::said(is_array($snapshot['weather'] ?? null) ? $snapshot['weather'] : null, WeatherUnits::of($units)), $application->rinsed, self::batch($application, $units),
         );
+    }
+
+    /** The application's batch must be loaded. */
+    private static function batch(Application $application, UnitSystem $units): ?string
+    {
+        $batch = $application->batch;
+        if ($batch === null || abs($batch->volume_ml - $application->volume_ml) < 0.5) {
+            return null;
+        }
+
+        return PreciseWords::volume($batch->volume_ml, $units).' made'.($batch->fills > 1 ? " in $batch->fills fills" : '').($batch->left_ml > 0.0 ? ', '.PreciseWords::volume($batch->left_ml, $units).' left over' : '');
     }
 
     /**

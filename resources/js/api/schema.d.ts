@@ -164,6 +164,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/batches/{batch}/gone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clearBatch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/batches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["logBatch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/ticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tickStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/plantings": {
         parameters: {
             query?: never;
@@ -1194,6 +1242,26 @@ export interface components {
             /** @description The file as text. */
             csv: string;
         };
+        SeenRound: {
+            id: string;
+            version: number;
+        };
+        LogBatch: {
+            /** @description That came out of the batch. */
+            rounds: components["schemas"]["SeenRound"][];
+            /** @description That were sprayed; all that were open if left out. */
+            planting_ids?: string[] | null;
+            /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
+            applied_at?: string | null;
+            /** @description What was used, as typed; the planned volume if left out. */
+            volume?: string | null;
+            /** @description What is left over, as typed; nothing if left out. */
+            left?: string | null;
+            /** @description Whether the delicate plants were rinsed; null where that was not called for. */
+            rinsed?: boolean | null;
+            by?: string | null;
+            note?: string | null;
+        };
         LogRound: {
             version: number;
             /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
@@ -1495,6 +1563,11 @@ export interface components {
             name?: string;
             note?: string;
         };
+        TickStep: {
+            /** @description As the day's list names it. */
+            step: string;
+            done: boolean;
+        };
         NewTool: {
             version?: number | null;
             name: string;
@@ -1549,6 +1622,12 @@ export interface components {
             taken: string[];
             cost: string | null;
             planting_ids: string[];
+            /** @description In that hour, as far as it was known. */
+            weather: string | null;
+            /** @description The plants, after a while. */
+            rinsed: boolean | null;
+            /** @description What it came out of, where more than one round did or something was left. */
+            batch: string | null;
         };
         /** @description A recipe worked out on the bench. */
         Bench: {
@@ -1744,6 +1823,49 @@ export interface components {
             times: number;
             plantings: components["schemas"]["Planting"][];
             rounds: components["schemas"]["Round"][];
+        };
+        /** @description What is mixed at once for rounds that are due and take the same. */
+        DayBatch: {
+            id: string;
+            recipe: string;
+            recipe_id: string;
+            sprayer: string | null;
+            sprayer_id: string | null;
+            planting_id: string | null;
+            /** Format: float */
+            volume_ml: number;
+            volume: string;
+            /** @description In how many fills of how much; null where one will do. */
+            fills: string | null;
+            /** @description What to pour, in mixing order, for one fill. */
+            mix: string[];
+            /** @description Jars of the shelf that it takes from. */
+            jars: string[];
+            /** @description How long it keeps. */
+            keeps: string | null;
+            /** @description What the plants are not expected to take. */
+            over: string | null;
+            rounds: components["schemas"]["DueRound"][];
+            steps: components["schemas"]["DayStep"][];
+            /** @enum {string} */
+            severity: "fine" | "notice" | "caution" | "stop";
+            headline: string;
+        };
+        /** @description One thing to do with a batch, to be ticked off. */
+        DayStep: {
+            id: string;
+            /** @enum {string} */
+            kind: "mix" | "spray" | "rinse" | "leftover" | "clean";
+            what: string;
+            how: string | null;
+            /** @description Of what is sprayed or rinsed. */
+            planting_id: string | null;
+            /**
+             * Format: float
+             * @description To wait before it.
+             */
+            minutes: number | null;
+            done: boolean;
         };
         Decision: {
             /** @enum {string} */
@@ -2080,6 +2202,19 @@ export interface components {
             factor: number;
             range: components["schemas"]["Interval"];
             looks: number;
+        };
+        /** @description What was left over of a batch and is still about. */
+        LeftBatch: {
+            id: string;
+            name: string;
+            left: string;
+            /** Format: date-time */
+            made_at: string;
+            /** Format: date-time */
+            use_by: string | null;
+            is_over: boolean;
+            /** @description How to get rid of it. */
+            how: string;
         };
         /** @description What becomes of one substance, g per 100 mL. */
         Left: {
@@ -3168,6 +3303,11 @@ export interface components {
             tasks: components["schemas"]["MakingTask"][];
             /** @description Sprays that have had time to work and were not looked at since. */
             inspections: components["schemas"]["DueInspection"][];
+            /** @description What is mixed today, in the order of the day. */
+            batches: components["schemas"]["DayBatch"][];
+            leftovers: components["schemas"]["LeftBatch"][];
+            /** @description In this hour, as far as it is known: it goes into the log. */
+            weather: string | null;
         };
         Tool: {
             id: string;
@@ -3753,6 +3893,162 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Label"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    clearBatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                batch: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    logBatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogBatch"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    tickStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickStep"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
                 };
             };
             /** @description Refused */

@@ -21,7 +21,7 @@ final class ListApplications extends Controller
     #[OA\Get(path: '/api/gardens/{garden}/applications', operationId: 'listApplications', parameters: [new OA\QueryParameter(name: 'before', schema: new OA\Schema(type: 'string'))], responses: [new Ok(NotebookPage::class)])]
     public function __invoke(Request $request, Garden $garden): JsonResponse
     {
-        $query = $garden->applications();
+        $query = $garden->applications()->with('batch');
         $before = $request->string('before')->toString();
         $last = $before === '' ? null : $garden->applications()->withTrashed()->find($before);
         if ($last !== null) {

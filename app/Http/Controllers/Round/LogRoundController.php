@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Round;
 
-use App\Actions\LogRound;
+use App\Actions\LogBatch;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\LogRoundRequest;
 use App\Http\Resources\ChangedRound;
@@ -21,12 +21,12 @@ use OpenApi\Attributes as OA;
 final class LogRoundController extends Controller
 {
     #[OA\Post(path: '/api/gardens/{garden}/rounds/{round}/log', operationId: 'logRound', requestBody: new Body(LogRoundRequest::class), responses: [new Ok(ChangedRound::class)])]
-    public function __invoke(LogRoundRequest $request, Garden $garden, Round $round, ChangeRecorder $recorder, LogRound $log): JsonResponse
+    public function __invoke(LogRoundRequest $request, Garden $garden, Round $round, ChangeRecorder $recorder, LogBatch $log): JsonResponse
     {
         [, $change] = $recorder->record($garden, 'Round logged', static function () use ($request, $garden, $round, $log): void {
             $request->refuseUnless($round->refresh()->load(['application', 'course']));
             $round->load(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings']);
-            $log($garden, $round, $request->appliedAt($garden), $request->volumeMl($round->course->volume_ml, $garden), $request->by(), $request->note());
+            $log($garden, collect([$round]), null, $request->appliedAt($garden), $request->volumeMl($round->volumeMl(), $garden), by: $request->by(), note: $request->note());
         });
 
         return $this->json(new ChangedRound(RoundResource::of($round->load(['application', 'course'])), ChangeResource::of($change)));

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\LeftBatch;
+use App\Models\Batch;
+use App\Models\Garden;
+use Carbon\CarbonImmutable;
+use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Message;
+
+/** What was left over of batches and is still about: to be used up while it keeps, then to be got rid of. */
+final readonly class ListLeftovers
+{
+    public function __construct(private Catalogue $catalogue) {}
+
+    /** @return list<LeftBatch> what goes off first, first */
+    public function __invoke(Garden $garden): array
+    {
+        $now = CarbonImmutable::now();
+
+        return array_values($garden->batches()->whereNull('gone_at')->where('left_ml', '>', 0)->reorder('use_by')->get()->map(fn (Batch $batch): LeftBatch => new LeftBatch(
+            $batch->id, $batch->name, PreciseWords::volume($batch->left_ml, $garden->units), $batch->made_at->toIso8601ZuluString(), $batch->use_by?->toIso8601ZuluString(),
+            $batch->use_by !== null && $batch->use_by <= $now, $this->catalogue->say(Message::of('care.leftovers.note')),
+        ))->all());
+    }
+}

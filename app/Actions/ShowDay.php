@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\DayBatch;
+use App\Http\Resources\DayStep;
+use App\Http\Resources\DueRound;
+use App\Http\Resources\LayerResource;
+use App\Models\Garden;
+use App\Models\Planting;
+use App\Models\Round;
+use App\Models\TroubleStatus;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Nebbia\Core\Care\CareNote;
+use Nebbia\Core\Care\CareNotes;
+use Nebbia\Core\Day\Batch;
+use Nebbia\Core\Day\Day;
+use Nebbia\Core\Day\DueSpray;
+use Nebbia\Core\Day\DueStand;
+use Nebbia\Core\Day\Step;
+use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Message;
+
+/** The rounds of today put together: what is mixed, where it goes in which order, and what is done afterwards. */
+final readonly class ShowDay
+{
+    public function __construct(
+        private Knowledge $knowledge,
+        private Mixer $mixer,
+        private Household $household,
+        private WorkOutBench $bench,
+        private EstimateNeed $need,
+        private CareNotes $care,
+        private Catalogue $catalogue,
+    ) {}
+
+    /**
+     * @param  list<array{Round, DueRound, array<string, mixed>}>  $due  rounds with their course loaded, as they are shown, and the recipe with its jars
+     * @return list<DayBatch>
+     */
+    public function __invoke(Garden $garden, array $due): array
+    {
+        if ($due === []) {
+            return [];
+        }
+        $mixer = $this->mixer->with($this->household->own($garden));
+        $troubled = $garden->troubles()->toBase()->where('status', TroubleStatus::Open)->reorder()->get(['planting_id', 'target'])->groupBy('planting_id')->map(static fn ($some): array => array_values($some->pluck('target')->all()));
+        $mixes = array_map(fn (array $one): Mix => $mixer->mix($this->household->reader($garden)->read($one[2]), $one[0]->volumeMl(), $garden->units), $due);
+        $needs = $this->needs($garden, $due, $mixes);
+        $sprays = [];
+        foreach ($due as $n => [$round, , $body]) {
+            $sprays[] = $this->spray($garden, $round, $body, $mixes[$n], $needs, $troubled->all());
+        }
+        $done = array_flip($garden->ticks()->toBase()->where('day', CarbonImmutable::now($garden->time_zone)->toDateString())->pluck('step')->all());
+        $rounds = [];
+        foreach ($due as $one) {
+            $rounds[$one[0]->id] = $one;
+        }
+
+        return array_map(fn (Batch $batch): DayBatch => $this->batch($garden, $batch, array_map(static fn (DueSpray $one): array => $rounds[$one->round], $batch->sprays), $done), Day::of($sprays, $mixer, $this->knowledge)->batches);
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @param  array<string, float>  $needs
+     * @param  array<array-key, list<mixed>>  $troubled  planting => what was found on it
+     */
+    private function spray(Garden $garden, Round $round, array $body, Mix $mix, array $needs, array $troubled): DueSpray
+    {
+        $course = $round->course;
+        $today = CarbonImmutable::now($garden->time_zone)->startOfDay();
+
+        return new DueSpray(
+            $round->id, md5(json_encode([$body, $course->sprayer_id, $course->products], JSON_THROW_ON_ERROR)), $mix, $course->sprayer?->vessel(), $round->dueAt($garden->time_zone)->getTimestamp(),
+            array_values($round->open()->map(fn (Planting $one): DueStand => new DueStand(
+                $one->id, $one->name, $this->knowledge->plant($one->plant), $one->number, $needs[$one->id] ?? null, in_array($course->target, $troubled[$one->id] ?? [], true), $one->new_until !== null && $one->new_until >= $today,
+            ))->all()),
+        );
+    }
+
+    /**
+     * @param  non-empty-list<array{Round, DueRound, array<string, mixed>}>  $due
+     * @param  non-empty-list<Mix>  $mixes
+     * @return array<string, float> planting => mL that it is expected to take
+     */
+    private function needs(Garden $garden, array $due, array $mixes): array
+    {
+        $plantings = [];
+        $wets = [];
+        foreach ($due as $n => [$round]) {
+            foreach ($mixes[$n]->recipe->use->wetsLeaves() ? $round->open() : [] as $planting) {
+                $plantings[$planting->id] = $planting;
+                $wets[$planting->id] = self::wets($mixes[$n]);
+            }
+        }
+
+        return $plantings === [] ? [] : $this->need->each($garden, new Collection(array_values($plantings)), $wets);
+    }
+
+    private static function wets(Mix $mix): bool
+    {
+        foreach (['potassium-soap', 'sodium-soap', 'detergent', 'vegetable-oil', 'neem-oil', 'mineral-oil'] as $substance) {
+            if ($mix->strengthOf($substance) !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<array{Round, DueRound, array<string, mixed>}>  $due  rounds of the batch
+     * @param  array<array-key, mixed>  $done  steps that were ticked off
+     */
+    private function batch(Garden $garden, Batch $batch, array $due, array $done): DayBatch
+    {
+        [$round, $shown, $body] = $due[0];
+        [$lines, $severity, $headline] = [$shown->mix, $shown->severity, $shown->headline];
+        if (count($due) > 1 || $batch->fills > 1) {
+            $plantings = array_merge(...array_map(static fn (array $one): array => $one[0]->open()->all(), $due));
+            $bench = $this->bench->forAll($garden, $body, $plantings, $batch->eachMl, $round->course->sprayer);
+            [$lines, $severity, $headline] = [self::lines($bench->layers), $bench->severity, $bench->headline];
+        }
+        $volume = fn (float $ml): string => PreciseWords::volume($ml, $garden->units);
+
+        return new DayBatch(
+            $batch->id(), $shown->recipe, $shown->recipe_id, $shown->sprayer, $shown->sprayer_id, $shown->planting_id, $batch->volumeMl, $volume($batch->volumeMl),
+            $batch->fills > 1 ? "in $batch->fills fills of ".$volume($batch->eachMl) : null, $lines, $shown->jars, $batch->keeps === null ? null : $this->catalogue->sentence($batch->keeps->said()),
+            $batch->overMl !== null && $batch->overMl > 0.25 * $batch->volumeMl ? 'By their size the plants take about '.$volume($batch->volumeMl - $batch->overMl).'.' : null,
+            array_map(static fn (array $one): DueRound => $one[1], $due), array_map(fn (Step $step): DayStep => $this->step($garden, $step, $batch, isset($done[$step->id])), Day::steps($batch)), $severity, $headline,
+        );
+    }
+
+    private function step(Garden $garden, Step $step, Batch $batch, bool $done): DayStep
+    {
+        $name = $step->portion === null ? '' : "{$step->portion->stand->number} × {$step->portion->stand->name}";
+        $params = [
+            'name' => $name === '' ? 'none' : $name, 'minutes' => $step->portion->rinseAfter ?? 0.0, 'volume' => PreciseWords::volume($batch->volumeMl, $garden->units),
+            'ml' => $step->portion === null || $step->portion->ml <= 0.0 ? 'none' : PreciseWords::volume($step->portion->ml, $garden->units),
+        ];
+
+        return new DayStep($step->id, $step->kind, $this->catalogue->say(Message::of("course.batch.$step->kind", $params)), $this->how($step, $batch->mix), $step->portion?->stand->id, $step->kind === 'rinse' ? $step->portion?->rinseAfter : null, $done);
+    }
+
+    private function how(Step $step, Mix $mix): ?string
+    {
+        return match ($step->kind) {
+            'leftover' => $this->disposal($mix),
+            'rinse' => $this->catalogue->say(Message::of('course.batch.rinse-why')),
+            'clean' => $this->catalogue->say(Message::of('course.batch.clean-how')),
+            default => null,
+        };
+    }
+
+    /** How to get rid of what is left over of a mix. */
+    public function disposal(Mix $mix): string
+    {
+        $notes = array_filter($this->care->of($mix, 'after'), static fn (CareNote $note): bool => str_starts_with($note->id, 'leftover'));
+
+        return implode(' ', array_map(fn (CareNote $note): string => $this->catalogue->say($note->said()), $notes));
+    }
+
+    /**
+     * @param  list<LayerResource>  $layers
+     * @return list<string> what to pour, in mixing order
+     */
+    public static function lines(array $layers): array
+    {
+        return array_map(static fn (LayerResource $layer): string => $layer->amount.' '.mb_strtolower($layer->name).($layer->group === 'water' || $layer->measure === null ? '' : ": $layer->measure"), $layers);
+    }
+}

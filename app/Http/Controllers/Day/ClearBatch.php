@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Day;
+
+use App\Http\Controllers\Controller;
+use App\Http\Resources\ChangeResource;
+use App\Models\Batch;
+use App\Models\Garden;
+use App\OpenApi\Ok;
+use App\Undo\ChangeRecorder;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+/** What was left over of a batch is used up or got rid of. */
+final class ClearBatch extends Controller
+{
+    #[OA\Post(path: '/api/gardens/{garden}/batches/{batch}/gone', operationId: 'clearBatch', responses: [new Ok(ChangeResource::class)])]
+    public function __invoke(Garden $garden, Batch $batch, ChangeRecorder $recorder): JsonResponse
+    {
+        [, $change] = $recorder->record($garden, 'Leftover gone', static fn () => $batch->update(['gone_at' => $batch->gone_at ?? CarbonImmutable::now()->utc()]));
+
+        return $this->json(ChangeResource::of($change));
+    }
+}
