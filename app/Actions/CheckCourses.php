@@ -46,7 +46,7 @@ final readonly class CheckCourses
     public function __invoke(Garden $garden): array
     {
         $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);
-        $courses = $garden->courses()->whereHas('rounds', $open)->whereNotNull('target')->with(['recipe', 'other', 'sprayer', 'plantings', 'rounds.application'])->get();
+        $courses = $garden->courses()->whereHas('rounds', $open)->whereNotNull('target')->with(['recipe', 'other', 'sprayer', 'plantings', 'rounds.application', 'rounds.course.plantings'])->get();
         $now = CarbonImmutable::now();
         $forecast = $this->forecast($garden, $now);
         $changed = [];
@@ -75,7 +75,8 @@ final readonly class CheckCourses
         if ($core === null) {
             return null;
         }
-        $sprayed = $course->rounds->map(static fn (Round $round): ?CarbonImmutable => $round->application?->applied_at)->filter()->max();
+        // Of a round that was only done in part the rest had nothing yet.
+        $sprayed = $course->rounds->map(static fn (Round $round): ?CarbonImmutable => $round->status === RoundStatus::Planned ? null : $round->application?->applied_at)->filter()->max();
         $last = $sprayed instanceof CarbonImmutable ? $sprayed->getTimestamp() : null;
         $washed = $this->washed($garden, $core, $last, $now);
         $rhythm = Rhythm::written($course->every_days, $course->times);
@@ -84,7 +85,7 @@ final readonly class CheckCourses
 
         return new ReplanResource(
             $course->id, $course->recipe->name.' against '.$core->target->name, $this->news($washed),
-            array_map(fn (Move $move): ReplanMove => new ReplanMove($open[$move->round]->id, $open[$move->round]->number, $move->from, $move->to, $this->why($move, $washed, $words)), $moves),
+            array_map(fn (Move $move): ReplanMove => new ReplanMove($open[$move->round]->id, $open[$move->round]->number, $move->from, $move->to, CarbonImmutable::createFromTimestamp($move->slot->from, $garden->time_zone)->hour, $this->why($move, $open, $washed, $words)), $moves),
         );
     }
 
@@ -114,14 +115,15 @@ final readonly class CheckCourses
         };
     }
 
-    private function why(Move $move, ?WashOff $washed, RoundWords $words): string
+    /** @param  list<Round>  $open  with their course and its plantings loaded */
+    private function why(Move $move, array $open, ?WashOff $washed, RoundWords $words): string
     {
         $day = CarbonImmutable::parse($move->from)->format('j F');
 
         return match ($move->why) {
             'washed' => $this->news($washed) ?? '',
             'weather' => $this->say('weather', ['day' => $day, 'why' => $move->against === null ? '' : $words->against($move->against)]),
-            'missed' => $this->say('missed', ['day' => $day]),
+            'missed' => $open[$move->round]->done_planting_ids === [] ? $this->say('missed', ['day' => $day]) : $this->say('part', ['names' => $open[$move->round]->open()->pluck('name')->join(', ', ' and ')]),
             default => $this->say('follows', []),
         };
     }

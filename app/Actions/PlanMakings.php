@@ -120,7 +120,7 @@ final readonly class PlanMakings
                         continue;
                     }
                     foreach ($rounds as $round) {
-                        $needs[$ingredient][] = new StockNeed($round->dueAt($garden->time_zone), $ml, $recipe->name);
+                        $needs[$ingredient][] = new StockNeed($round->dueAt($garden->time_zone), $ml, $recipe->name, $round->id);
                     }
                 }
             }

@@ -7,9 +7,11 @@ namespace App\Http\Resources;
 use App\Models\Course;
 use App\Models\Planting;
 use App\Models\Round;
+use Nebbia\Core\Course\Ending;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Message\Catalogue;
 use OpenApi\Attributes as OA;
 
 /** A course with its rounds. */
@@ -35,19 +37,32 @@ final readonly class CourseResource
         #[OA\Property] public string $volume,
         #[OA\Property] public int $every_days,
         #[OA\Property] public int $times,
+        #[OA\Property] public EndingResource $ending,
         #[OA\Property(items: new OA\Items(ref: PlantingResource::class))] public array $plantings,
         #[OA\Property(items: new OA\Items(ref: RoundResource::class))] public array $rounds,
     ) {}
 
-    /** Recipe, sprayer, plantings with zone and rounds with application must be loaded. */
-    public static function of(Course $course, Knowledge $knowledge, UnitSystem $units): self
+    /** Recipes, sprayer, plantings with zone, rounds with application and the trouble's counts must be loaded. */
+    public static function of(Course $course, Knowledge $knowledge, Catalogue $catalogue, UnitSystem $units): self
     {
         return new self(
             $course->id, $course->version, $course->recipe_id, $course->recipe->name, $course->other?->name, $course->other_recipe_id, $course->purpose->value, $course->sprayer_id, $course->sprayer?->name,
             $course->target === null ? null : $knowledge->target($course->target)->name,
-            $course->volume_ml, PreciseWords::volume($course->volume_ml, $units), $course->every_days, $course->times,
+            $course->volume_ml, PreciseWords::volume($course->volume_ml, $units), $course->every_days, $course->times, self::ending($course, $catalogue),
             array_values($course->plantings->map(static fn (Planting $planting): PlantingResource => PlantingResource::of($planting))->all()),
             array_values($course->rounds->map(static fn (Round $round): RoundResource => RoundResource::of($round))->all()),
         );
+    }
+
+    private static function ending(Course $course, Catalogue $catalogue): EndingResource
+    {
+        $sprayed = array_values($course->rounds->map(static fn (Round $round): ?int => $round->application?->applied_at->getTimestamp())->filter()->sort()->all());
+        $counts = [];
+        foreach ($course->trouble->counts ?? [] as $count) {
+            $counts[] = [$count->counted_at->getTimestamp(), $count->counts === [] ? 0.0 : array_sum($count->counts) / count($count->counts)];
+        }
+        $ending = Ending::of($course->times, $sprayed, $counts);
+
+        return new EndingResource($ending->word, $catalogue->say($ending->said));
     }
 }

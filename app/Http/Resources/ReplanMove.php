@@ -15,6 +15,7 @@ final readonly class ReplanMove
         #[OA\Property] public int $number,
         #[OA\Property(format: 'date')] public string $from,
         #[OA\Property(format: 'date')] public string $to,
+        #[OA\Property(description: 'By the clocks of the garden.')] public int $hour,
         #[OA\Property] public string $because,
     ) {}
 }

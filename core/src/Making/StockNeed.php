@@ -12,7 +12,9 @@ final readonly class StockNeed
     public function __construct(
         public DateTimeImmutable $at,
         public float $ml,
-        /** What for, to be found again: a round's id. */
+        /** What for, in words. */
         public string $for = '',
+        /** To be found again by. */
+        public string $round = '',
     ) {}
 }

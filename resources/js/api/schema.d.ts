@@ -868,6 +868,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/rounds/{round}/later": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["postponeRound"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/courses/{course}/replan": {
         parameters: {
             query?: never;
@@ -878,6 +894,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["replanCourse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/lanes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showLanes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/rounds/{round}/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showRoundDays"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1304,6 +1352,8 @@ export interface components {
             version: number;
             /** Format: date */
             due_on: string;
+            /** @description By the clocks of the garden; null where any will do. */
+            due_hour?: number | null;
             reason?: string | null;
         };
         NeedRequest: {
@@ -1802,6 +1852,15 @@ export interface components {
             enemies: "none" | "some" | "many";
             note: string | null;
         };
+        /** @description Something beside the rounds of a course that has its day: a making to be started, a look at what a spray did. */
+        CourseMark: {
+            course_id: string;
+            /** @enum {string} */
+            kind: "start" | "look";
+            /** Format: date */
+            day: string;
+            what: string;
+        };
         /** @description A course with its rounds. */
         Course: {
             id: string;
@@ -1821,8 +1880,14 @@ export interface components {
             volume: string;
             every_days: number;
             times: number;
+            ending: components["schemas"]["Ending"];
             plantings: components["schemas"]["Planting"][];
             rounds: components["schemas"]["Round"][];
+        };
+        /** @description What the foretold days are worth for the next round of a course. */
+        CourseWindows: {
+            course_id: string;
+            days: components["schemas"]["WindowDay"][];
         };
         /** @description What is mixed at once for rounds that are due and take the same. */
         DayBatch: {
@@ -1951,6 +2016,12 @@ export interface components {
             /** @enum {string} */
             severity: "fine" | "notice" | "caution" | "stop";
             headline: string;
+        };
+        /** @description When a course is over, or to be given up. */
+        Ending: {
+            /** @enum {string} */
+            word: "open" | "nearly" | "over" | "give-up";
+            said: string;
         };
         /** @description A feed by ratio. */
         Feed: {
@@ -2168,6 +2239,12 @@ export interface components {
             /** Format: float */
             wait_hours: number;
             said: string;
+        };
+        /** @description What goes into the lanes beside the rounds themselves. */
+        Lanes: {
+            weather: components["schemas"]["WeatherDay"][];
+            windows: components["schemas"]["CourseWindows"][];
+            marks: components["schemas"]["CourseMark"][];
         };
         /** @description What goes into the vessel, in mixing order. A solid adds no volume. */
         Layer: {
@@ -2865,6 +2942,8 @@ export interface components {
             from: string;
             /** Format: date */
             to: string;
+            /** @description By the clocks of the garden. */
+            hour: number;
             because: string;
         };
         /** @description What has changed for a course, and what that means for its rounds. */
@@ -2923,6 +3002,26 @@ export interface components {
             hours: components["schemas"]["RibbonHour"][];
             /** @description Why there is nothing to show. */
             missing: string | null;
+        };
+        RoundConsequence: {
+            /** @enum {string} */
+            severity: "fine" | "notice" | "caution" | "stop";
+            said: string;
+        };
+        /** @description A day to which a round might be moved, and what would follow. */
+        RoundDay: {
+            /** Format: date */
+            day: string;
+            /** @description The best hour of it, by the clocks of the garden; null where none will do. */
+            hour: number | null;
+            /** @enum {string} */
+            word: "fine" | "poor" | "no" | "unknown";
+            /** @description What is against that hour. */
+            why: string;
+            consequences: components["schemas"]["RoundConsequence"][];
+            /** @enum {string} */
+            severity: "fine" | "notice" | "caution" | "stop";
+            is_best: boolean;
         };
         Round: {
             id: string;
@@ -3402,6 +3501,15 @@ export interface components {
             high: number;
             /** @description Some of it is still to come. */
             is_foretold: boolean;
+        };
+        WindowDay: {
+            /** Format: date */
+            day: string;
+            /**
+             * @description Of its best hour.
+             * @enum {string}
+             */
+            word: "fine" | "poor" | "no" | "unknown";
         };
         Failure: {
             /** @description What the API says of itself, and the shapes in which it refuses. */
@@ -6681,6 +6789,60 @@ export interface operations {
             };
         };
     };
+    postponeRound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                round: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SkipRound"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangedRound"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
     replanCourse: {
         parameters: {
             query?: never;
@@ -6727,6 +6889,69 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    showLanes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lanes"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    showRoundDays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                round: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoundDay"][];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
                 };
             };
         };

@@ -24,7 +24,7 @@ final class MoveRound extends Controller
     {
         [, $change] = $recorder->record($garden, 'Round moved', static function () use ($request, $round): void {
             $request->refuseUnless($round->refresh()->load(['application', 'course']));
-            $round->update(['due_on' => $request->day(), 'reason' => $request->reason()]);
+            $round->update(['due_on' => $request->day(), 'due_hour' => $request->hour() ?? $round->due_hour, 'reason' => $request->reason()]);
         });
 
         return $this->json(new ChangedRound(RoundResource::of($round->load(['application', 'course'])), ChangeResource::of($change)));

@@ -20,11 +20,11 @@ final class ReplanCourse extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/courses/{course}/replan', operationId: 'replanCourse', responses: [new Ok(ChangeResource::class)])]
     public function __invoke(Garden $garden, Course $course, CheckCourses $check, ChangeRecorder $recorder): JsonResponse
     {
-        $course->load(['recipe', 'other', 'sprayer', 'plantings', 'rounds.application']);
+        $course->load(['recipe', 'other', 'sprayer', 'plantings', 'rounds.application', 'rounds.course.plantings']);
         $moves = $check->check($garden, $course)->moves ?? [];
         [, $change] = $recorder->record($garden, 'Rounds moved', static function () use ($course, $moves): void {
             foreach ($moves as $move) {
-                $course->rounds->firstWhere('id', $move->round_id)?->update(['due_on' => $move->to, 'reason' => $move->because]);
+                $course->rounds->firstWhere('id', $move->round_id)?->update(['due_on' => $move->to, 'due_hour' => $move->hour, 'reason' => $move->because]);
             }
         });
 

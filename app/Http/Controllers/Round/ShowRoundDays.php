@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Round;
+
+use App\Actions\LookAhead;
+use App\Http\Controllers\Controller;
+use App\Http\Resources\RoundConsequence;
+use App\Http\Resources\RoundDay;
+use App\Models\Garden;
+use App\Models\Round;
+use App\OpenApi\Ok;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+use Nebbia\Core\Course\Consequence;
+use Nebbia\Core\Course\DayOutlook;
+use Nebbia\Core\Course\RoundWords;
+use Nebbia\Core\Hour\WeatherUnits;
+use Nebbia\Core\Message\Catalogue;
+use OpenApi\Attributes as OA;
+
+/** What each of the coming days would mean for a round; nothing is moved. */
+final class ShowRoundDays extends Controller
+{
+    #[OA\Get(path: '/api/gardens/{garden}/rounds/{round}/days', operationId: 'showRoundDays', responses: [new Ok(RoundDay::class, list: true)])]
+    public function __invoke(Garden $garden, Round $round, LookAhead $look, Catalogue $catalogue): JsonResponse
+    {
+        $days = $look($garden, $round->load(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings', 'course.rounds.application']));
+        $words = new RoundWords($catalogue, WeatherUnits::of($garden->units));
+        $best = $days === [] ? 0.0 : max(array_map(static fn (DayOutlook $one): float => $one->score, $days));
+
+        return $this->json(array_map(static fn (DayOutlook $one): RoundDay => new RoundDay(
+            $one->day, $one->slot === null ? null : CarbonImmutable::createFromTimestamp($one->slot->from, $garden->time_zone)->hour,
+            $one->slot === null ? 'no' : $one->slot->hours[0]->word->value, $one->against === null ? '' : $words->against($one->against),
+            array_map(static fn (Consequence $each): RoundConsequence => new RoundConsequence($each->severity->value, $catalogue->say($each->said)), $one->consequences), $one->worst()->value, $one->score === $best,
+        ), $days));
+    }
+}
