@@ -16,6 +16,7 @@ use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Storage\KeepingTime;
 use Nebbia\Core\Vessel\FillPlan;
+use Nebbia\Core\Vessel\Vessel;
 
 /** Writes down a batch and the rounds that came out of it. Where plants were left out, their round stays planned for them. */
 final readonly class LogBatch
@@ -40,7 +41,7 @@ final readonly class LogBatch
         $made = $volumeMl + $leftMl;
         $mixedAt = $this->mixedAt($garden, $rounds, $at);
         $batch = $garden->batches()->create([
-            'recipe_id' => $recipe->id, 'sprayer_id' => $sprayer?->id, 'name' => $recipe->name, 'volume_ml' => $made, 'fills' => $sprayer === null ? 1 : FillPlan::of($sprayer->vessel(), max(1.0, $made))->fills,
+            'recipe_id' => $recipe->id, 'sprayer_id' => $sprayer?->id, 'name' => $recipe->name, 'volume_ml' => $made, 'fills' => $sprayer === null ? 1 : self::fills($sprayer->vessel(), $made),
             'made_at' => $mixedAt->utc(), 'use_by' => $this->useBy($garden, $recipe->body, $made, $mixedAt), 'left_ml' => $leftMl,
         ]);
         $whole = array_sum(array_column($parts, 2));
@@ -53,6 +54,11 @@ final readonly class LogBatch
         }
 
         return $batch;
+    }
+
+    private static function fills(Vessel $vessel, float $madeMl): int
+    {
+        return FillPlan::of($vessel, max(1.0, $madeMl - $vessel->dead->likely))->fills;
     }
 
     /**

@@ -70,7 +70,7 @@ final readonly class StockPlan
                 }
             }
             if ($missing > 1e-9 * $need->ml) {
-                $open[] = new StockNeed($need->at, $missing, $need->for);
+                $open[] = new StockNeed($need->at, $missing, $need->for, $need->round);
             }
         }
 
