@@ -22,6 +22,7 @@ export const router = createRouter({
     { path: '/other-uses', name: 'other-uses', meta: { title: 'Other uses' }, component: () => import('./views/OtherUses/OtherUsesView.vue') },
     { path: '/card/:recipe', name: 'card', meta: { title: 'Recipe card' }, component: () => import('./views/Card/CardView.vue') },
     { path: '/rounds', name: 'rounds', meta: { title: 'Rounds' }, component: () => import('./views/Rounds/RoundsView.vue') },
+    { path: '/rounds/month', name: 'month', meta: { title: 'A month of rounds' }, component: () => import('./views/Rounds/MonthView.vue') },
     { path: '/notebook', name: 'notebook', meta: { title: 'Notebook' }, component: () => import('./views/Notebook/NotebookView.vue') },
     { path: '/settings', name: 'settings', meta: { title: 'Settings' }, component: () => import('./views/Settings/SettingsView.vue') },
     { path: '/welcome', name: 'welcome', meta: { title: 'Welcome', bare: true }, component: () => import('./views/FirstRun/FirstRunView.vue') },

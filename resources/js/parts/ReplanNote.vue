@@ -39,7 +39,7 @@ defineExpose({ load })
         <div>
           <p><strong>{{ one.name }}</strong></p>
           <p v-if="one.news">{{ one.news }}</p>
-          <p v-for="each in one.moves" :key="each.round_id">Round {{ each.number }}: {{ times.day(each.from, 'short') }} → <strong>{{ times.day(each.to, 'short') }}</strong><template v-if="each.because !== one.news">. {{ each.because }}</template></p>
+          <p v-for="each in one.moves" :key="each.round_id">Round {{ each.number }}: {{ times.day(each.from, 'short') }} → <strong>{{ times.day(each.to, 'short') }}, {{ String(each.hour).padStart(2, '0') }}:00</strong><template v-if="each.because !== one.news">. {{ each.because }}</template></p>
         </div>
         <n-button v-if="one.moves.length" size="small" :disabled="busy" :aria-label="`Move the rounds of ${one.name}`" @click="move(one)">{{ one.moves.length === 1 ? 'Move it' : 'Move them' }}</n-button>
       </li>

@@ -20,6 +20,9 @@ const times = useTimes()
         <ul>
           <li v-for="(line, n) in entry.lines" :key="n">{{ line.precise }} {{ line.name.toLowerCase() }}<span v-if="line.measure" class="soft"> ({{ line.measure }})</span></li>
         </ul>
+        <p v-if="entry.weather" class="small">Weather: {{ entry.weather }}.</p>
+        <p v-if="entry.batch" class="small">From a batch: {{ entry.batch }}.</p>
+        <p v-if="entry.rinsed !== null" class="small">{{ entry.rinsed ? 'The delicate ones were rinsed afterwards.' : 'Not rinsed.' }}</p>
         <p v-if="entry.taken.length" class="small">Taken from the pantry: {{ entry.taken.join(', ') }}.</p>
         <p v-if="entry.cost" class="small">It cost {{ entry.cost }}.</p>
         <p v-for="strength in entry.strengths" :key="strength.substance" class="small">{{ strength.name }}: {{ strength.said }}<span v-if="strength.said_range" class="soft"> ({{ strength.said_range }})</span></p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import RoundActions from '@/parts/RoundActions.vue'
-import { api, take, type Course } from '@/api/client'
+import { api, take, type Course, type Round } from '@/api/client'
 import { useChanges } from '@/stores/changes'
 import { useGarden } from '@/stores/garden'
 import { useTimes } from '@/stores/times'
@@ -14,6 +14,7 @@ const store = useGarden()
 const times = useTimes()
 const changes = useChanges()
 const next = computed(() => props.course.rounds.find((round) => round.status === 'planned'))
+const open = (round: Round) => props.course.plantings.filter((one) => !round.done_planting_ids.includes(one.id))
 const words: Record<string, string> = { done: 'done', planned: 'planned', skipped: 'skipped' }
 
 async function end(): Promise<void> {
@@ -31,20 +32,22 @@ async function end(): Promise<void> {
   <article class="course">
     <header>
       <div>
-        <h3>{{ course.recipe }}<template v-if="course.target"> against {{ course.target }}</template></h3>
+        <h3>{{ course.recipe }}<template v-if="course.other"> in turn with {{ course.other }}</template><template v-if="course.target"> against {{ course.target }}</template></h3>
         <p class="soft">{{ course.plantings.map((p) => `${p.number} × ${p.name}`).join(', ') || 'Paths and surfaces' }}</p>
-        <p class="soft small">{{ course.volume }}<template v-if="course.sprayer"> in the {{ course.sprayer }}</template>, every {{ course.every_days }} days, {{ course.times }} times</p>
+        <p class="soft small">{{ course.volume }}<template v-if="course.sprayer"> in the {{ course.sprayer }}</template>, every {{ course.every_days }} days, {{ course.times }} times{{ course.purpose === 'prevention' ? ', to keep it away' : '' }}</p>
+        <p v-if="next" :class="['small', 'ending', course.ending.word]">{{ course.ending.said }}</p>
       </div>
       <n-button v-if="next" quaternary size="small" @click="end">End the course</n-button>
     </header>
     <ol>
       <li v-for="round in course.rounds" :key="round.id" :class="round.status">
         <div class="line">
-          <span><strong>Round {{ round.number }}</strong> · {{ times.day(round.due_on) }}</span>
+          <span><strong>Round {{ round.number }}</strong> · {{ times.day(round.due_on) }}<template v-if="round.due_hour !== null && round.status === 'planned'">, {{ String(round.due_hour).padStart(2, '0') }}:00</template><template v-if="course.other">: {{ round.is_other ? course.other : course.recipe }}</template></span>
           <span class="state">{{ round.status === 'planned' && round.due_on < times.todayField() ? 'overdue' : words[round.status] }}<template v-if="round.applied_at">, {{ times.instant(round.applied_at) }}</template></span>
+          <span v-if="round.status === 'planned' && round.done_planting_ids.length" class="small">a part is done: {{ open(round).map((one) => one.name).join(', ') }} still to come</span>
           <span v-if="round.reason" class="soft small">{{ round.reason }}</span>
         </div>
-        <round-actions v-if="round.status === 'planned'" :round="round" :title="`${course.recipe}, round ${round.number} of ${course.times}`" :volume="course.volume" :now="round.id === next?.id" @changed="emit('changed')" />
+        <round-actions v-if="round.status === 'planned'" :round="round" :title="`${course.recipe}, round ${round.number} of ${course.times}`" :volume="course.volume" :plantings="open(round)" :now="round.id === next?.id" @changed="emit('changed')" />
       </li>
     </ol>
   </article>
@@ -58,5 +61,8 @@ li { display: flex; flex-wrap: wrap; justify-content: space-between; gap: 8px 16
 .line { display: flex; flex-wrap: wrap; gap: 2px 14px; align-items: baseline; }
 .done .state { color: var(--leaf); font-weight: 600; }
 .planned .state { color: var(--brass); font-weight: 600; }
+.ending { margin-top: 4px; color: var(--soft); }
+.ending.over, .ending.nearly { color: var(--leaf); font-weight: 600; }
+.ending.give-up { color: var(--madder); font-weight: 600; }
 .skipped .state { color: var(--soft); font-weight: 600; }
 </style>

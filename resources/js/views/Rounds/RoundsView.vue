@@ -5,27 +5,21 @@ import EmptyNote from '@/parts/EmptyNote.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import ReplanNote from '@/parts/ReplanNote.vue'
-import { api, take, type Course, type Schemas } from '@/api/client'
+import RoundList from './RoundList.vue'
+import { useRounds } from './useRounds'
+import type { Course } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useTimes } from '@/stores/times'
+import { useLocalStorage } from '@vueuse/core'
 import { NButton } from 'naive-ui'
-import { computed, onMounted, shallowRef, watch } from 'vue'
+import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 
 const store = useGarden()
 const times = useTimes()
 const router = useRouter()
-const courses = shallowRef<Course[] | null>(null)
-const weather = shallowRef<Schemas['WeatherDay'][]>([])
-
-async function load(): Promise<void> {
-  const path = { params: { path: { garden: store.id } } }
-  const [found, days] = await Promise.all([take(api.GET('/api/gardens/{garden}/courses', path)), take(api.GET('/api/gardens/{garden}/weather', path))])
-  courses.value = found
-  weather.value = days
-}
-onMounted(load)
-watch(() => store.undone, load)
+const { courses, lanes, load } = useRounds()
+const asList = useLocalStorage('nebbia.rounds-as-list', false)
 
 const nextDay = (course: Course) => course.rounds.find((round) => round.status === 'planned')?.due_on ?? ''
 const running = computed(() => (courses.value ?? []).filter((course) => nextDay(course) !== '').sort((a, b) => nextDay(a).localeCompare(nextDay(b))))
@@ -40,14 +34,20 @@ const title = computed(() => {
 
 <template>
   <div class="rounds">
-    <loading-note v-if="!courses" what="Laying out the rounds" />
+    <loading-note v-if="!courses || !lanes" what="Laying out the rounds" />
     <template v-else>
       <page-head :title="title">
+        <router-link class="calendar" :to="{ name: 'month' }">A month to print</router-link>
         <a class="calendar" :href="`/api/gardens/${store.id}/rounds.ics`">Calendar file or address</a>
         <n-button type="primary" @click="router.push({ name: 'bench' })">Plan from a recipe</n-button>
       </page-head>
       <replan-note @changed="load" />
-      <season-lanes v-if="courses.length" :courses="[...running, ...over]" :today="times.todayField()" :weather="weather" />
+      <div v-if="courses.length" class="shown" role="group" aria-label="How to show them">
+        <n-button size="small" :type="asList ? 'default' : 'primary'" :aria-pressed="!asList" @click="asList = false">As lanes</n-button>
+        <n-button size="small" :type="asList ? 'primary' : 'default'" :aria-pressed="asList" @click="asList = true">As a list</n-button>
+      </div>
+      <round-list v-if="courses.length && asList" :courses="running" :marks="lanes.marks" />
+      <season-lanes v-else-if="courses.length" :courses="[...running, ...over]" :today="times.todayField()" :lanes="lanes" @changed="load" />
       <empty-note v-if="running.length === 0" title="Nothing is planned">
         Choose a recipe on the bench, see that the plant bears it, then plan its rounds.
         <template #actions><n-button type="primary" @click="router.push({ name: 'bench' })">To the bench</n-button></template>
@@ -66,6 +66,7 @@ const title = computed(() => {
 
 <style scoped>
 .rounds { padding: 22px 26px 48px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 20px; }
+.shown { display: flex; gap: 8px; }
 .cards { display: grid; grid-template-columns: minmax(0, 1fr); gap: 14px; }
 summary { cursor: pointer; min-height: 44px; font-weight: 600; padding-top: 10px; }
 @media (max-width: 760px) { .rounds { padding: 16px 16px 32px; } }

@@ -1,97 +1,133 @@
 <script setup lang="ts">
-import type { Course, Schemas } from '@/api/client'
-import { computed } from 'vue'
+import RoundMark from './RoundMark.vue'
+import DayMeaning from '@/parts/DayMeaning.vue'
+import type { Course, Round, Schemas } from '@/api/client'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+import { computed, useTemplateRef } from 'vue'
+import { dayNumber, dayText, laneName, LANES, rainBars, scaleOf } from './lanes'
+import { useMoving } from './useMoving'
 
-const props = defineProps<{ courses: Course[]; today: string; weather?: Schemas['WeatherDay'][] }>()
+/** Courses as lanes over nine weeks: rain, windows, steeps, rounds, looks. A planned round is carried to another day with the mouse, a finger or the arrow keys. */
+const props = defineProps<{ courses: Course[]; today: string; lanes: Schemas['Lanes'] }>()
+const emit = defineEmits<{ changed: [] }>()
+const times = useTimes()
+const picture = useTemplateRef('picture')
+const moving = useMoving(() => emit('changed'))
 
-/** Drawing units. */
-const LEFT = 290
-const WIDTH = 1000
-const ROW = 34
-const HEAD = 58
-/** Rain stands between the weeks and the lanes: so many units for 20 mm. */
-const RAIN_FOOT = 52
-const RAIN_HIGH = 28
-const MOST_RAIN = 20
-const MOST_LANES = 9
-const DAYS_BEFORE = 21
-const DAYS_AFTER = 42
-const LONGEST_NAME = 38
-
-const dayNumber = (date: string) => Math.round(Date.parse(`${date}T00:00:00Z`) / 86_400_000)
-const today = computed(() => dayNumber(props.today))
-const from = computed(() => today.value - DAYS_BEFORE)
-const to = computed(() => today.value + DAYS_AFTER)
-const x = (date: string) => LEFT + ((dayNumber(date) - from.value) / (to.value - from.value)) * (WIDTH - LEFT - 20)
-const inside = (date: string) => dayNumber(date) >= from.value && dayNumber(date) <= to.value
-
-const lanes = computed(() => props.courses.filter((course) => course.rounds.some((round) => inside(round.due_on))).slice(0, MOST_LANES))
-const height = computed(() => HEAD + lanes.value.length * ROW + 12)
+const scale = computed(() => scaleOf(props.today))
+const shown = computed(() => props.courses.filter((course) => course.rounds.some((round) => scale.value.inside(round.due_on))).slice(0, LANES.mostLanes))
+const height = computed(() => LANES.head + shown.value.length * LANES.row + 12)
 const weeks = computed(() => {
   const marks: { x: number; label: string }[] = []
-  for (let day = from.value; day <= to.value; day++) {
+  for (let day = scale.value.from; day <= scale.value.to; day++) {
     const date = new Date(day * 86_400_000)
-    if (date.getUTCDay() === 1) {
-      const iso = date.toISOString().slice(0, 10)
-      marks.push({ x: x(iso), label: new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'short' }).format(date) })
-    }
+    if (date.getUTCDay() === 1) marks.push({ x: scale.value.x(dayText(day)), label: new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'short' }).format(date) })
   }
   return marks
 })
-const wet = computed(() => (props.weather ?? []).filter((day) => day.rain_mm >= 0.5 && inside(day.day)).map((day) => ({ day, height: Math.max(2, Math.min(1, day.rain_mm / MOST_RAIN) * RAIN_HIGH) })))
-const dayWidth = computed(() => (WIDTH - LEFT - 20) / (to.value - from.value))
-const said = computed(() => lanes.value.map((course) => `${course.recipe}: ${course.rounds.map((round) => `${round.due_on} ${round.status}`).join(', ')}`).join('. '))
-function named(course: Course): string {
-  const name = course.target ? `${course.recipe}, ${course.target}` : course.recipe
-  return name.length > LONGEST_NAME ? `${name.slice(0, LONGEST_NAME - 1)}…` : name
+const wet = computed(() => rainBars(props.lanes.weather, scale.value.inside))
+const windows = (course: Course) => (props.lanes.windows.find((one) => one.course_id === course.id)?.days ?? []).filter((day) => day.word === 'fine' || day.word === 'poor')
+const marks = (course: Course) => props.lanes.marks.filter((one) => one.course_id === course.id && scale.value.inside(one.day))
+const rounds = (course: Course) => course.rounds.filter((round) => scale.value.inside(round.due_on))
+const dayOf = (round: Round) => (moving.round.value?.id === round.id ? moving.day.value : round.due_on)
+const said = computed(() => shown.value.map((course) => `${laneName(course)}: ${course.rounds.map((round) => `${round.due_on} ${round.status}`).join(', ')}`).join('. '))
+
+/** Where the pointer is, in drawing units. */
+function dayUnder(event: PointerEvent): string {
+  const box = picture.value!.getBoundingClientRect()
+  return scale.value.dayAt(((event.clientX - box.left) / box.width) * LANES.width)
 }
-const rounds = (course: Course) => course.rounds.filter((round) => inside(round.due_on))
+function grab(event: PointerEvent, round: Round): void {
+  if (round.status !== 'planned') return
+  event.preventDefault()
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  void moving.take(round)
+}
+function drag(event: PointerEvent, round: Round): void {
+  if (moving.round.value?.id === round.id && event.buttons > 0) moving.put(dayUnder(event))
+}
+function key(event: KeyboardEvent, round: Round): void {
+  if (round.status !== 'planned') return
+  const step = { ArrowLeft: -1, ArrowRight: 1, PageUp: -7, PageDown: 7 }[event.key]
+  if (step !== undefined) {
+    event.preventDefault()
+    void moving.take(round)
+    moving.put(dayText(dayNumber(moving.day.value) + step))
+  } else if (event.key === 'Enter' || event.key === ' ') {
+    event.preventDefault()
+    void moving.drop()
+  } else if (event.key === 'Escape') {
+    moving.letGo()
+  }
+}
 </script>
 
 <template>
-  <div v-if="lanes.length" class="lanes" tabindex="0" role="group" aria-label="The rounds of the next six weeks">
-    <svg :viewBox="`0 0 ${WIDTH} ${height}`" role="img" :aria-label="said">
-      <g v-for="week in weeks" :key="week.x" class="week">
-        <line :x1="week.x" :x2="week.x" :y1="HEAD - 6" :y2="height" />
-        <text :x="week.x" y="16" text-anchor="middle">{{ week.label }}</text>
-      </g>
-      <text v-if="wet.length" x="0" :y="RAIN_FOOT - 4" class="name">rain</text>
-      <g v-for="one in wet" :key="one.day.day">
-        <rect :x="x(one.day.day) - dayWidth * 0.38" :y="RAIN_FOOT - one.height" :width="dayWidth * 0.76" :height="one.height" :class="['rain', { foretold: one.day.is_foretold }]"><title>{{ one.day.day }}: {{ one.day.rain_mm }} mm{{ one.day.is_foretold ? ', foretold' : '' }}</title></rect>
-      </g>
-      <g v-for="(course, n) in lanes" :key="course.id" :transform="`translate(0 ${HEAD + n * ROW + ROW / 2})`">
-        <text x="0" y="5" class="name">{{ named(course) }}</text>
-        <line v-if="rounds(course).length > 1" class="lane" :x1="x(rounds(course)[0]!.due_on)" :x2="x(rounds(course).at(-1)!.due_on)" y1="0" y2="0" />
-        <g v-for="round in rounds(course)" :key="round.id" :class="['round', round.status]" :transform="`translate(${x(round.due_on)} 0)`">
-          <circle r="9" />
-          <path v-if="round.status === 'done'" d="M-4 0.500l3 3 5-6" />
-          <path v-if="round.status === 'skipped'" d="M-4-4l8 8M4-4l-8 8" />
+  <div v-if="shown.length" class="lanes">
+    <div class="scroll">
+      <svg ref="picture" :viewBox="`0 0 ${LANES.width} ${height}`" role="group" :aria-label="`The rounds of the next six weeks. ${said}`">
+        <g v-for="week in weeks" :key="week.x" class="week">
+          <line :x1="week.x" :x2="week.x" :y1="LANES.head - 6" :y2="height" />
+          <text :x="week.x" y="16" text-anchor="middle">{{ week.label }}</text>
         </g>
-      </g>
-      <line class="now" :x1="x(props.today)" :x2="x(props.today)" :y1="HEAD - 8" :y2="height" />
-    </svg>
-    <p class="small soft legend"><span class="dot done" /> done <span class="dot planned" /> planned <span class="dot skipped" /> skipped; the brass line is today</p>
+        <text v-if="wet.length" x="0" :y="LANES.rainFoot - 4" class="name">rain</text>
+        <rect v-for="one in wet" :key="one.day.day" :x="scale.x(one.day.day) - scale.width * 0.38" :y="LANES.rainFoot - one.height" :width="scale.width * 0.76" :height="one.height" :class="['rain', { foretold: one.day.is_foretold }]"><title>{{ one.day.day }}: {{ one.day.rain_mm }} mm{{ one.day.is_foretold ? ', foretold' : '' }}</title></rect>
+        <line class="now" :x1="scale.x(props.today)" :x2="scale.x(props.today)" :y1="LANES.head - 8" :y2="height" />
+        <g v-for="(course, n) in shown" :key="course.id" :transform="`translate(0 ${LANES.head + n * LANES.row + LANES.row / 2})`">
+          <text x="0" y="5" class="name">{{ laneName(course) }}</text>
+          <rect v-for="day in windows(course)" :key="day.day" :x="scale.x(day.day) - scale.width / 2" :y="day.word === 'fine' ? 13 : 15" :width="scale.width - 1" :height="day.word === 'fine' ? 6 : 2" :class="['window', day.word]"><title>{{ times.day(day.day, 'short') }}: {{ day.word === 'fine' ? 'a good hour' : 'a poor hour' }}</title></rect>
+          <line v-if="rounds(course).length > 1" class="lane" :x1="Math.min(...rounds(course).map((round) => scale.x(dayOf(round))))" :x2="Math.max(...rounds(course).map((round) => scale.x(dayOf(round))))" y1="0" y2="0" />
+          <g v-for="mark in marks(course)" :key="mark.kind + mark.day" :transform="`translate(${scale.x(mark.day)} 0)`" :class="['mark', mark.kind]">
+            <path v-if="mark.kind === 'start'" d="M-5-12h10M-4-12v8a4 4 0 0 0 8 0v-8" />
+            <ellipse v-else rx="5" ry="3.2" />
+            <title>{{ times.day(mark.day, 'short') }}: {{ mark.what }}</title>
+          </g>
+          <round-mark
+            v-for="round in rounds(course)" :key="round.id" :round="round" :x="scale.x(dayOf(round))" :carried="moving.round.value?.id === round.id" :label="`${laneName(course)}, round ${round.number}, ${times.day(dayOf(round))}`"
+            @pointerdown="grab($event, round)" @pointermove="drag($event, round)" @pointerup="moving.round.value?.id === round.id && moving.drop()" @pointercancel="moving.letGo()" @keydown="key($event, round)"
+          />
+        </g>
+      </svg>
+    </div>
+    <div v-if="moving.round.value" class="carried">
+      <day-meaning :day="moving.day.value" :meaning="moving.meaning.value" />
+      <div class="actions">
+        <n-button size="small" type="primary" :disabled="!moving.isAway.value" @click="moving.drop()">Move it here</n-button>
+        <n-button size="small" @click="moving.letGo()">Leave it</n-button>
+      </div>
+    </div>
+    <p class="small soft legend">
+      <span class="dot done" /> done <span class="dot planned" /> planned <span class="dot other" /> the other remedy <span class="dot skipped" /> skipped
+      <svg viewBox="-8 -14 16 18" class="small-mark start" aria-hidden="true"><path d="M-5-12h10M-4-12v8a4 4 0 0 0 8 0v-8" /></svg> start a steep
+      <svg viewBox="-8 -6 16 12" class="small-mark look" aria-hidden="true"><ellipse rx="5" ry="3.2" /></svg> look; a thick line below is a day with a good hour, a thin one with a poor one. Drag a planned round, or use the arrow keys: what it means is said before you let go.
+    </p>
   </div>
 </template>
 
 <style scoped>
-.lanes { background: var(--paper); border: 1px solid var(--line); border-radius: 12px; padding: 12px 16px; overflow-x: auto; }
-svg { width: 100%; min-width: 760px; display: block; }
+.lanes { background: var(--paper); border: 1px solid var(--line); border-radius: 12px; padding: 12px 16px; display: grid; gap: 8px; grid-template-columns: minmax(0, 1fr); }
+.scroll { overflow-x: auto; }
+.scroll > svg { width: 100%; min-width: 760px; display: block; }
 text { fill: var(--soft); font-size: 14px; }
 .name { fill: var(--ink); font-size: 15px; }
 .week line { stroke: var(--line); }
 .lane { stroke: var(--soft); stroke-width: 1.5; }
-.round circle { fill: var(--paper); stroke: var(--brass); stroke-width: 3; }
-.round.done circle { fill: var(--leaf); stroke: var(--leaf); }
-.round.skipped circle { fill: var(--mist); stroke: var(--soft); stroke-width: 2; }
-.round path { fill: none; stroke: var(--paper); stroke-width: 2; }
-.round.skipped path { stroke: var(--soft); }
 .now { stroke: var(--brass); stroke-width: 2; }
-.legend { margin-top: 6px; }
+.rain { fill: var(--water); }
+.rain.foretold { fill: none; stroke: var(--water); stroke-width: 1.6; }
+.window.fine { fill: var(--leaf); }
+.window.poor { fill: var(--brass); }
+.mark path { fill: none; stroke: var(--brass); stroke-width: 2; }
+.mark ellipse { fill: var(--paper); stroke: var(--water); stroke-width: 2; }
+.carried { border-left: 6px solid var(--brass); background: var(--brass-wash); border-radius: 10px; padding: 10px 16px; display: flex; flex-wrap: wrap; gap: 8px 24px; justify-content: space-between; align-items: center; }
+.carried > :first-child { flex: 1 1 320px; }
 .dot { display: inline-block; width: 13px; height: 13px; border-radius: 50%; border: 2.5px solid var(--brass); vertical-align: -2px; margin-left: 10px; }
 .dot:first-child { margin-left: 0; }
 .dot.done { background: var(--leaf); border-color: var(--leaf); }
+.dot.other { border-radius: 3px; transform: rotate(45deg) scale(0.85); }
 .dot.skipped { background: var(--mist); border-color: var(--soft); }
-.rain { fill: var(--water); }
-.rain.foretold { fill: none; stroke: var(--water); stroke-width: 1.6; }
+.small-mark { width: 16px; height: 16px; vertical-align: -3px; margin-left: 10px; }
+.small-mark path { fill: none; stroke: var(--brass); stroke-width: 2; }
+.small-mark ellipse { fill: var(--paper); stroke: var(--water); stroke-width: 2; }
 </style>

@@ -4,11 +4,13 @@ import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/stores/saving'
 import { useTimes } from '@/stores/times'
 import { NButton } from 'naive-ui'
+import { computed } from 'vue'
 
 type Task = Schemas['MakingTask']
 
 /** What jars and rounds want done today: stir, strain, test, use up, throw away, start. */
-defineProps<{ tasks: Task[] }>()
+const props = defineProps<{ title: string; tasks: Task[] }>()
+const id = computed(() => props.title.toLowerCase().replace(/ /g, '-'))
 const emit = defineEmits<{ changed: [] }>()
 
 const store = useGarden()
@@ -30,8 +32,8 @@ const WORDS: Record<Task['kind'], string> = { stir: 'Stirred', strain: 'Strain i
 </script>
 
 <template>
-  <section aria-labelledby="tasks">
-    <h2 id="tasks">Made ahead</h2>
+  <section :aria-labelledby="id">
+    <h2 :id="id">{{ title }}</h2>
     <ul>
       <li v-for="(task, n) in tasks" :key="n" :class="task.kind">
         <div>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import DueCard from './DueCard.vue'
+import BatchCard from './BatchCard.vue'
+import LeftoverList from './LeftoverList.vue'
+import LookList from './LookList.vue'
 import TaskList from './TaskList.vue'
 import WeatherRibbon from './WeatherRibbon.vue'
 import EmptyNote from '@/parts/EmptyNote.vue'
@@ -33,6 +35,8 @@ const title = computed(() => {
   }
   return due.length === 1 ? `One round to spray: ${due[0]!.recipe}` : `${due.length} rounds to spray`
 })
+const before = computed(() => (today.value?.tasks ?? []).filter((task) => task.kind !== 'throw'))
+const after = computed(() => (today.value?.tasks ?? []).filter((task) => task.kind === 'throw'))
 const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${round.in_days} days`)
 </script>
 
@@ -44,14 +48,23 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
       <weather-ribbon :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id" @changed="replans?.load()" />
       <replan-note ref="replans" @changed="load" />
       <div class="columns">
-        <section aria-label="Due">
-          <due-card v-for="due in today.due" :key="due.round.id" :due="due" @changed="load().then(() => replans?.load())" />
-          <empty-note v-if="today.due.length === 0" title="Nothing is due today">
+        <section aria-label="The day in order">
+          <task-list v-if="before.length" title="Made ahead" :tasks="before" @changed="load" />
+          <section v-if="today.batches.length" aria-labelledby="spray" class="sprays">
+            <h2 id="spray">Mix and spray</h2>
+            <batch-card v-for="batch in today.batches" :key="batch.id" :batch="batch" :weather="today.weather" @changed="load().then(() => replans?.load())" />
+          </section>
+          <empty-note v-else title="Nothing is due today">
             Take a recipe to the bench, fit it to a sprayer and plan its rounds; they appear here on their day.
             <template #actions><n-button type="primary" @click="router.push({ name: 'bench' })">To the bench</n-button></template>
           </empty-note>
-          <template v-if="today.coming.length">
-            <h2>Coming</h2>
+          <look-list v-if="today.looks.length || today.patches.length || today.inspections.length" :today="today" />
+          <leftover-list v-if="today.leftovers.length" :leftovers="today.leftovers" @changed="load" />
+          <task-list v-if="after.length" title="Throw away" :tasks="after" @changed="load" />
+        </section>
+        <div class="side">
+          <section v-if="today.coming.length" aria-labelledby="coming">
+            <h2 id="coming">Coming</h2>
             <ul class="coming">
               <li v-for="due in today.coming" :key="due.round.id">
                 <span class="day"><strong>{{ times.day(due.round.due_on, 'short') }}</strong><span class="soft small">{{ when(due) }}</span></span>
@@ -60,26 +73,6 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
                   <span v-if="due.target"> against {{ due.target }}</span>
                   <span class="soft small plantings">{{ due.plantings }} · round {{ due.round.number }} of {{ due.rounds }}</span>
                 </span>
-              </li>
-            </ul>
-          </template>
-        </section>
-        <div class="side">
-          <task-list v-if="today.tasks.length" :tasks="today.tasks" @changed="load" />
-          <section v-if="today.looks.length || today.patches.length || today.inspections.length" aria-labelledby="looks">
-            <h2 id="looks">Look again</h2>
-            <ul class="last">
-              <li v-for="patch in today.patches" :key="patch.planting_id + patch.recipe">
-                <p><router-link :to="{ name: 'leaves', params: { planting: patch.planting_id } }"><strong>{{ patch.planting }}</strong></router-link>: test patch</p>
-                <p class="soft small">{{ patch.recipe }}<template v-if="patch.fraction < 1"> at {{ Math.round(patch.fraction * 100) }} %</template>: how did the leaves take it?</p>
-              </li>
-              <li v-for="one in today.inspections" :key="one.application_id">
-                <p><router-link :to="{ name: 'leaves', params: { planting: one.planting_id } }"><strong>{{ one.plantings }}</strong></router-link></p>
-                <p class="soft small">{{ one.recipe }} on {{ times.instant(one.applied_at) }}: what did it do, and how do the leaves take it?</p>
-              </li>
-              <li v-for="trouble in today.looks" :key="trouble.id">
-                <p><router-link :to="{ name: 'trouble', params: { trouble: trouble.id } }"><strong>{{ trouble.planting }}</strong></router-link>: {{ trouble.name }}</p>
-                <p class="soft small">{{ trouble.headline }}</p>
               </li>
             </ul>
           </section>
@@ -104,8 +97,8 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
 <style scoped>
 .today { padding: 22px 26px 48px; display: grid; gap: 20px; }
 .columns { display: grid; grid-template-columns: minmax(0, 1.9fr) minmax(0, 1fr); gap: 36px; align-items: start; }
-.columns > section, .side > section { display: grid; gap: 14px; }
-.side { display: grid; gap: 26px; }
+.columns > section, .side { display: grid; gap: 26px; grid-template-columns: minmax(0, 1fr); }
+.sprays, .side > section { display: grid; gap: 14px; grid-template-columns: minmax(0, 1fr); }
 ul { list-style: none; margin: 0; padding: 0; }
 .coming li { display: grid; grid-template-columns: 118px minmax(0, 1fr); gap: 12px; padding: 12px 0; border-top: 1px solid var(--line); }
 .day, .coming li > span:last-child { display: block; }

@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import SeverityMark from './SeverityMark.vue'
+import { useTimes } from '@/stores/times'
+import type { RoundDay } from '@/stores/roundDays'
+
+/** What it would mean for a round to be on a day. */
+defineProps<{ day: string; meaning: RoundDay | undefined }>()
+const times = useTimes()
+const WORDS: Record<RoundDay['word'], string> = { fine: 'a good hour', poor: 'a poor hour', no: 'no hour', unknown: 'beyond the forecast' }
+const clock = (hour: number) => `${String(hour).padStart(2, '0')}:00`
+</script>
+
+<template>
+  <div class="meaning" aria-live="polite">
+    <p>
+      <strong>{{ times.day(day) }}</strong><template v-if="meaning"><template v-if="meaning.hour !== null">, {{ clock(meaning.hour) }}</template>: {{ WORDS[meaning.word] }}<template v-if="meaning.why && meaning.word !== 'fine'"> ({{ meaning.why }})</template></template>
+      <template v-else>: nothing is known of that day</template>
+    </p>
+    <ul v-if="meaning?.consequences.length">
+      <li v-for="one in meaning.consequences" :key="one.said"><severity-mark :severity="one.severity" /> <span>{{ one.said }}</span></li>
+    </ul>
+    <p v-else-if="meaning" class="soft">Nothing is against it.</p>
+  </div>
+</template>
+
+<style scoped>
+.meaning { display: grid; gap: 4px; min-height: 78px; align-content: start; }
+ul { list-style: none; margin: 0; padding: 0; display: grid; gap: 4px; }
+li { display: flex; gap: 10px; align-items: baseline; flex-wrap: wrap; }
+</style>

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import AppDialog from './AppDialog.vue'
+import DayMeaning from './DayMeaning.vue'
+import { ApiFailure, type Round } from '@/api/client'
+import { useRoundDays, type RoundDay } from '@/stores/roundDays'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+import { computed, ref, watch } from 'vue'
+
+/** Another day for a round, with what that would mean shown before it is moved. */
+const shown = defineModel<boolean>('shown', { required: true })
+const props = defineProps<{ round: Round; title: string }>()
+const emit = defineEmits<{ changed: [] }>()
+const times = useTimes()
+const { days, load, on, move, errors, busy } = useRoundDays()
+const day = ref('')
+const hour = ref<number | ''>('')
+const reason = ref('')
+const SHOWN = 14
+const strip = computed(() => days.value.slice(0, SHOWN))
+const MARKS: Record<RoundDay['word'], string> = { fine: '●', poor: '◐', no: '×', unknown: '○' }
+
+watch(shown, async (now) => {
+  if (!now) return
+  errors.value = {}
+  day.value = props.round.due_on
+  hour.value = props.round.due_hour ?? ''
+  reason.value = ''
+  try {
+    await load(props.round)
+  } catch (e) {
+    // The day can be chosen without knowing what it means.
+    if (!(e instanceof ApiFailure)) throw e
+  }
+}, { immediate: true })
+
+function choose(one: RoundDay): void {
+  day.value = one.day
+  hour.value = one.hour ?? ''
+}
+async function confirm(): Promise<void> {
+  if (await move(props.round, day.value, hour.value === '' ? null : hour.value, reason.value)) {
+    shown.value = false
+    emit('changed')
+  } else if (Object.keys(errors.value).length === 0) {
+    shown.value = false
+    emit('changed')
+  }
+}
+</script>
+
+<template>
+  <app-dialog v-model:shown="shown" :title="`Move: ${title}`" :width="560">
+    <form class="form-grid" @submit.prevent="confirm">
+      <div v-if="strip.length" class="strip" role="group" aria-label="The next two weeks">
+        <button v-for="one in strip" :key="one.day" type="button" :class="[one.word, { best: one.is_best }]" :aria-pressed="one.day === day" :aria-label="`${times.day(one.day)}: ${one.word === 'no' ? 'no hour' : one.word}${one.is_best ? ', the best' : ''}`" @click="choose(one)">
+          <span>{{ times.day(one.day, 'short').split(' ')[0]?.replace(',', '').slice(0, 2) }}</span><strong>{{ Number(one.day.slice(8)) }}</strong><span aria-hidden="true">{{ MARKS[one.word] }}</span>
+        </button>
+      </div>
+      <div class="two">
+        <div class="field">
+          <label :for="`day-${round.id}`">To</label>
+          <input :id="`day-${round.id}`" v-model="day" class="native" type="date" :aria-invalid="errors.due_on ? 'true' : undefined">
+          <p v-if="errors.due_on" class="field-error">{{ errors.due_on }}</p>
+        </div>
+        <div class="field">
+          <label :for="`hour-${round.id}`">At</label>
+          <select :id="`hour-${round.id}`" v-model="hour" class="native">
+            <option value="">any hour</option>
+            <option v-for="n in 24" :key="n" :value="n - 1">{{ String(n - 1).padStart(2, '0') }}:00</option>
+          </select>
+        </div>
+      </div>
+      <day-meaning v-if="day" :day="day" :meaning="on(day)" />
+      <div class="field">
+        <label :for="`reason-${round.id}`">Why</label>
+        <input :id="`reason-${round.id}`" v-model="reason" class="native" autocomplete="off" placeholder="rain, wind, in bloom …">
+      </div>
+      <p v-if="errors.status" class="field-error">{{ errors.status }}</p>
+      <div class="actions">
+        <n-button type="primary" attr-type="submit" :loading="busy">Move the round</n-button>
+        <n-button @click="shown = false">Not now</n-button>
+      </div>
+    </form>
+  </app-dialog>
+</template>
+
+<style scoped>
+.strip { display: grid; grid-template-columns: repeat(7, minmax(0, 1fr)); gap: 6px; }
+.strip button { font: inherit; color: inherit; border: 1px solid var(--line); background: var(--paper); border-radius: 8px; padding: 4px 0; min-height: 62px; display: grid; justify-items: center; cursor: pointer; line-height: 1.25; }
+.strip button.fine { background: var(--leaf-wash); }
+.strip button.poor { background: var(--brass-wash); }
+.strip button.no { background: var(--madder-wash); }
+.strip button[aria-pressed='true'] { outline: 3px solid var(--leaf); outline-offset: 0; }
+.strip button.best strong { text-decoration: underline; text-underline-offset: 3px; }
+.strip button:focus-visible { outline: 3px solid var(--brass); }
+</style>

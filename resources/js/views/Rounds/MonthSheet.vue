@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import type { Course, Schemas } from '@/api/client'
+import { computed } from 'vue'
+
+/** A month on one sheet, to be printed and hung in the shed. */
+const props = defineProps<{ month: string; courses: Course[]; marks: Schemas['CourseMark'][] }>()
+const dayNames = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
+const title = computed(() => new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', month: 'long', year: 'numeric' }).format(new Date(`${props.month}-01T00:00:00Z`)))
+const clock = (hour: number | null) => (hour === null ? '' : `${String(hour).padStart(2, '0')}:00 `)
+
+function on(day: string): { text: string; kind: string }[] {
+  const found: { text: string; kind: string }[] = []
+  for (const course of props.courses) {
+    for (const round of course.rounds) {
+      if (round.due_on === day && round.status !== 'skipped') found.push({ kind: round.status, text: `${clock(round.due_hour)}${round.is_other ? course.other : course.recipe}: ${course.plantings.map((one) => one.name).join(', ') || 'paths'}` })
+    }
+  }
+  for (const mark of props.marks) if (mark.day === day) found.push({ kind: mark.kind, text: mark.what })
+  return found
+}
+const weeks = computed(() => {
+  const first = new Date(`${props.month}-01T00:00:00Z`)
+  const start = new Date(first.getTime() - ((first.getUTCDay() + 6) % 7) * 86_400_000)
+  const rows: { day: string; number: number; inMonth: boolean; entries: { text: string; kind: string }[] }[][] = []
+  for (let at = start; rows.length < 6 && (rows.length === 0 || at.toISOString().slice(0, 7) === props.month); ) {
+    rows.push(Array.from({ length: 7 }, (_, n) => {
+      const day = new Date(at.getTime() + n * 86_400_000).toISOString().slice(0, 10)
+      return { day, number: Number(day.slice(8)), inMonth: day.slice(0, 7) === props.month, entries: on(day) }
+    }))
+    at = new Date(at.getTime() + 7 * 86_400_000)
+  }
+  return rows
+})
+</script>
+
+<template>
+  <table class="month">
+    <caption>{{ title }}</caption>
+    <thead><tr><th v-for="name in dayNames" :key="name" scope="col">{{ name }}</th></tr></thead>
+    <tbody>
+      <tr v-for="week in weeks" :key="week[0]!.day">
+        <td v-for="day in week" :key="day.day" :class="{ away: !day.inMonth }">
+          <span class="number">{{ day.number }}</span>
+          <p v-for="entry in day.entries" :key="entry.text" :class="entry.kind">{{ entry.kind === 'planned' ? '☐' : entry.kind === 'done' ? '☑' : entry.kind === 'start' ? '▽' : '◇' }} {{ entry.text }}</p>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+.month { border-collapse: collapse; width: 100%; table-layout: fixed; background: var(--paper); }
+caption { font-family: Literata, Georgia, serif; font-size: 24px; text-align: left; padding-bottom: 10px; }
+th { font-weight: 600; font-size: 15px; text-align: left; padding: 4px 8px; border: 1px solid var(--line); }
+td { border: 1px solid var(--line); vertical-align: top; height: 92px; padding: 4px 8px; overflow-wrap: anywhere; font-size: 14px; }
+.away { background: var(--mist); color: var(--soft); }
+.number { font-weight: 600; }
+.done { color: var(--leaf); }
+</style>

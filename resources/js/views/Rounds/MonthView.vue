@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import MonthSheet from './MonthSheet.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
+import { useRounds } from './useRounds'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+import { computed } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+
+const route = useRoute()
+const router = useRouter()
+const times = useTimes()
+const { courses, lanes } = useRounds()
+const month = computed(() => (/^\d{4}-(0[1-9]|1[0-2])$/.test(String(route.query.month)) ? String(route.query.month) : times.todayField().slice(0, 7)))
+function go(by: number): void {
+  const [year, at] = month.value.split('-').map(Number) as [number, number]
+  const next = new Date(Date.UTC(year, at - 1 + by, 1)).toISOString().slice(0, 7)
+  void router.replace({ name: 'month', query: { month: next } })
+}
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="month-view">
+    <loading-note v-if="!courses || !lanes" what="Laying out the month" />
+    <template v-else>
+      <h1 class="on-paper">A month of rounds</h1>
+      <div class="actions noprint">
+        <router-link :to="{ name: 'rounds' }">Back to the rounds</router-link>
+        <n-button @click="go(-1)">Month before</n-button>
+        <n-button @click="go(1)">Month after</n-button>
+        <n-button type="primary" @click="print">Print it</n-button>
+      </div>
+      <div class="sheet"><month-sheet :month="month" :courses="courses" :marks="lanes.marks" /></div>
+      <p class="small soft">☐ to spray, ☑ done, ▽ start a steep, ◇ look at what it did.</p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.month-view { padding: 22px 26px 48px; display: grid; gap: 14px; grid-template-columns: minmax(0, 1fr); }
+.actions { align-items: center; }
+.sheet { overflow-x: auto; }
+.sheet > * { min-width: 760px; }
+@media (max-width: 760px) { .month-view { padding: 16px 16px 32px; } }
+@media print { .noprint { display: none; } .month-view { padding: 0; } .sheet > * { min-width: 0; } }
+</style>

@@ -1,0 +1,21 @@
+import { api, take, type Course, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { onMounted, shallowRef, watch } from 'vue'
+
+/** All courses, and what stands beside them in the lanes; read again when something was undone. */
+export function useRounds() {
+  const store = useGarden()
+  const courses = shallowRef<Course[] | null>(null)
+  const lanes = shallowRef<Schemas['Lanes'] | null>(null)
+
+  async function load(): Promise<void> {
+    const path = { params: { path: { garden: store.id } } }
+    const [found, beside] = await Promise.all([take(api.GET('/api/gardens/{garden}/courses', path)), take(api.GET('/api/gardens/{garden}/lanes', path))])
+    courses.value = found
+    lanes.value = beside
+  }
+  onMounted(load)
+  watch(() => store.undone, load)
+
+  return { courses, lanes, load }
+}

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import BatchSteps from './BatchSteps.vue'
+import LogDialog from '@/parts/LogDialog.vue'
+import RoundActions from '@/parts/RoundActions.vue'
+import SeverityMark from '@/parts/SeverityMark.vue'
+import type { DueRound, Schemas } from '@/api/client'
+import { NButton } from 'naive-ui'
+import { computed, ref } from 'vue'
+
+/** What is mixed at once today, step by step, until it is logged. */
+const props = defineProps<{ batch: Schemas['DayBatch']; weather: string | null }>()
+const emit = defineEmits<{ changed: [] }>()
+
+const showLog = ref(false)
+const steps = computed(() => props.batch.steps)
+const plantings = computed(() => steps.value.filter((step) => step.kind === 'spray' && step.planting_id !== null).map((step) => ({ id: step.planting_id!, name: step.what.replace(/^Spray /, '').replace(/: [^:]*$/, '') })))
+const sprayed = computed(() => steps.value.filter((step) => step.kind === 'spray' && step.done && step.planting_id !== null).map((step) => step.planting_id!))
+const rinses = computed(() => steps.value.filter((step) => step.kind === 'rinse'))
+const isPart = computed(() => sprayed.value.length > 0 && sprayed.value.length < plantings.value.length)
+const title = (due: DueRound) => `${due.recipe}, round ${due.round.number} of ${due.rounds}`
+const late = (due: DueRound) => (due.in_days < 0 ? (due.in_days === -1 ? 'since yesterday' : `for ${-due.in_days} days`) : '')
+const hour = (due: DueRound) => (due.round.due_hour === null ? '' : ` at ${String(due.round.due_hour).padStart(2, '0')}:00`)
+const targets = computed(() => [...new Set(props.batch.rounds.map((due) => due.target).filter((one) => one !== null))].join(' and '))
+const toBench = computed(() => ({
+  name: 'bench', params: { recipe: props.batch.recipe_id }, query: { sprayer: props.batch.sprayer_id ?? undefined, planting: props.batch.planting_id ?? undefined },
+}))
+</script>
+
+<template>
+  <article class="due">
+    <div class="words">
+      <h3>Mix {{ batch.volume }} of {{ batch.recipe }}<template v-if="targets">, against {{ targets }}</template></h3>
+      <p class="recipe"><strong>{{ batch.mix.join(', then ') }}</strong><span v-if="batch.fills"> each, {{ batch.fills }}</span><span v-if="batch.sprayer" class="soft"> · {{ batch.sprayer }}</span></p>
+      <p v-if="batch.jars.length">From the jar: {{ batch.jars.join(', ') }}</p>
+      <p class="judged"><severity-mark :severity="batch.severity" /> <span>{{ batch.headline }}</span></p>
+      <p v-if="batch.over || batch.keeps" class="soft small">{{ [batch.over, batch.keeps].filter(Boolean).join(' ') }}</p>
+    </div>
+    <batch-steps :steps="steps" @changed="emit('changed')" />
+    <div class="do">
+      <n-button type="warning" @click="showLog = true">{{ isPart ? 'I did part of it' : 'Log it' }}</n-button>
+      <router-link :to="toBench">Open on the bench</router-link>
+    </div>
+    <ul class="rounds">
+      <li v-for="due in batch.rounds" :key="due.round.id">
+        <p class="soft small">
+          <template v-if="batch.rounds.length > 1">{{ due.plantings }} · </template>Round {{ due.round.number }} of {{ due.rounds }}{{ hour(due) }}<template v-if="late(due)"> · <strong class="overdue">due {{ late(due) }}</strong></template><template v-if="due.round.reason"> · {{ due.round.reason }}</template>
+        </p>
+        <round-actions :round="due.round" :title="title(due)" :volume="due.volume" without-log @changed="emit('changed')" />
+      </li>
+    </ul>
+    <log-dialog v-if="showLog" v-model:shown="showLog" :rounds="batch.rounds.map((due) => due.round)" :title="batch.rounds.length === 1 ? title(batch.rounds[0]!) : batch.recipe" :volume="batch.volume" :plantings="plantings" :sprayed="sprayed" :rinse="rinses.length ? rinses.every((step) => step.done) : null" :weather="weather" @done="emit('changed')" />
+  </article>
+</template>
+
+<style scoped>
+.due { background: var(--brass-wash); border-radius: 12px; padding: 16px 18px; display: grid; gap: 14px; grid-template-columns: minmax(0, 1fr); }
+.words { display: grid; gap: 5px; }
+h3 { font-size: 19px; }
+.recipe { overflow-wrap: anywhere; }
+.judged { display: flex; gap: 10px; align-items: baseline; flex-wrap: wrap; }
+.overdue { color: var(--madder); }
+.do { display: flex; flex-wrap: wrap; gap: 10px 18px; align-items: center; }
+.rounds { list-style: none; margin: 0; padding: 0; display: grid; gap: 8px; }
+.rounds li { display: flex; flex-wrap: wrap; gap: 4px 16px; align-items: center; justify-content: space-between; border-top: 1px solid var(--line); padding-top: 8px; }
+</style>

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { api, take, type Schemas } from '@/api/client'
+import { useGarden } from '@/stores/garden'
+import { useSaving } from '@/stores/saving'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+
+/** What was left over of batches, and how to be rid of it. */
+defineProps<{ leftovers: Schemas['LeftBatch'][] }>()
+const emit = defineEmits<{ changed: [] }>()
+const store = useGarden()
+const times = useTimes()
+const { busy, attempt, done } = useSaving()
+const gone = (one: Schemas['LeftBatch']) => attempt(async () => {
+  done(await take(api.POST('/api/gardens/{garden}/batches/{batch}/gone', { params: { path: { garden: store.id, batch: one.id } } })))
+  emit('changed')
+})
+</script>
+
+<template>
+  <section aria-labelledby="left">
+    <h2 id="left">Left over</h2>
+    <ul>
+      <li v-for="one in leftovers" :key="one.id">
+        <div>
+          <p><strong>{{ one.left }} of {{ one.name }}</strong>, made {{ times.instant(one.made_at) }}</p>
+          <p :class="one.is_over ? 'field-error' : 'soft small'">{{ one.is_over ? 'Past its time: get rid of it.' : one.use_by ? `Good until ${times.instant(one.use_by)}.` : 'Use it soon.' }}</p>
+          <p class="soft small">{{ one.how }}</p>
+        </div>
+        <n-button size="small" :disabled="busy" :aria-label="`Gone: ${one.name}`" @click="gone(one)">Gone</n-button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+section { display: grid; gap: 10px; }
+ul { list-style: none; margin: 0; padding: 0; }
+li { display: flex; gap: 6px 16px; align-items: center; justify-content: space-between; padding: 10px 0; border-top: 1px solid var(--line); }
+li > div { min-width: 0; }
+</style>

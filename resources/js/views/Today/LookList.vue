@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import type { Schemas } from '@/api/client'
+import { useTimes } from '@/stores/times'
+
+/** What is to be looked at again: patches, plants after a spray, troubles. */
+defineProps<{ today: Schemas['Today'] }>()
+const times = useTimes()
+</script>
+
+<template>
+  <section aria-labelledby="looks">
+    <h2 id="looks">Look again</h2>
+    <ul>
+      <li v-for="patch in today.patches" :key="patch.planting_id + patch.recipe">
+        <p><router-link :to="{ name: 'leaves', params: { planting: patch.planting_id } }"><strong>{{ patch.planting }}</strong></router-link>: test patch</p>
+        <p class="soft small">{{ patch.recipe }}<template v-if="patch.fraction < 1"> at {{ Math.round(patch.fraction * 100) }} %</template>: how did the leaves take it?</p>
+      </li>
+      <li v-for="one in today.inspections" :key="one.application_id">
+        <p><router-link :to="{ name: 'leaves', params: { planting: one.planting_id } }"><strong>{{ one.plantings }}</strong></router-link></p>
+        <p class="soft small">{{ one.recipe }} on {{ times.instant(one.applied_at) }}: what did it do, and how do the leaves take it?</p>
+      </li>
+      <li v-for="trouble in today.looks" :key="trouble.id">
+        <p><router-link :to="{ name: 'trouble', params: { trouble: trouble.id } }"><strong>{{ trouble.planting }}</strong></router-link>: {{ trouble.name }}</p>
+        <p class="soft small">{{ trouble.headline }}</p>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+section { display: grid; gap: 10px; }
+ul { list-style: none; margin: 0; padding: 0; }
+li { padding: 10px 0; border-top: 1px solid var(--line); }
+</style>
