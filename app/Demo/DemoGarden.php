@@ -17,6 +17,7 @@ use App\Models\Round;
 use App\Models\RoundStatus;
 use App\Models\Sprayer;
 use App\Models\Trouble;
+use App\Models\WeatherNote;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -24,6 +25,7 @@ use Nebbia\Core\Course\Purpose;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Knowledge\Row;
 use Nebbia\Core\Schedule\Repeat;
+use Nebbia\Core\Weather\Forecast;
 use Symfony\Component\Yaml\Yaml;
 
 /**
@@ -82,6 +84,9 @@ final class DemoGarden
             $today = $now->setTimezone($garden->time_zone)->startOfDay();
             foreach ($data->rows('troubles') as $key => $row) {
                 $this->troubles[$key] = ($this->demoTrouble)($garden, $this->plantings[$row->string('planting')], $row, $today);
+            }
+            foreach ($data->rows('rain') as $row) {
+                $this->rain($garden, $row, $today);
             }
             foreach ($data->rows('current') as $row) {
                 $this->course($garden, $row, $today->addDays((int) $row->float('start')));
@@ -174,6 +179,16 @@ final class DemoGarden
                 $this->write($garden, $round, $log[$n]);
             }
         }
+    }
+
+    private function rain(Garden $garden, Row $row, CarbonImmutable $today): void
+    {
+        $from = $today->addDays((int) $row->float('day'))->setTime((int) $row->float('hour'), 0)->getTimestamp();
+        $hours = (int) $row->float('hours');
+        $garden->weatherNotes()->create([
+            'kind' => WeatherNote::RAIN, 'from_at' => $from, 'until_at' => $from + $hours * Forecast::HOUR,
+            'hours' => array_map(static fn (int $n): array => [$from + $n * Forecast::HOUR, $row->float('mm') / $hours], range(0, $hours - 1)),
+        ]);
     }
 
     private function write(Garden $garden, Round $round, string $note): void

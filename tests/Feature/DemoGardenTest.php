@@ -107,3 +107,16 @@ it('logged evenings in the garden\'s own time', function (): void {
     // 19:30 in Rome in April is 17:30 UTC.
     expect($april->applied_at->toIso8601ZuluString())->toBe('2025-04-18T17:30:00Z');
 });
+
+it('has three courses under way, one that rain took and one that waits for a steep', function (): void {
+    $garden = fontegrigia();
+    $under = $garden->courses()->whereHas('rounds', fn ($rounds) => $rounds->where('status', 'done'))->whereHas('rounds', fn ($rounds) => $rounds->where('status', 'planned'))->get();
+    expect($under->count())->toBeGreaterThanOrEqual(3);
+    $changed = collect($this->getJson("/api/gardens/$garden->id/replans")->assertOk()->json())->firstWhere('name', 'Gentle soap against whitefly');
+    // Sprayed at half past seven, 4.5 mm in each of two hours from nine on; soap wants four dry ones.
+    expect($changed['news'])->toStartWith('It rained an hour after the last spray')->and($changed['moves'])->not->toBeEmpty();
+    $steep = collect($this->getJson("/api/gardens/$garden->id/preparations")->json('to_make'))->firstWhere('kind', 'garlic-pepper-extract');
+    expect($steep['for'])->toStartWith('Garlic and pepper from the jar on ');
+    $turns = $garden->courses()->whereNotNull('other_recipe_id')->firstOrFail();
+    expect($turns->purpose->value)->toBe('prevention');
+});

@@ -88,7 +88,7 @@ describe('the bench', function (): void {
         $planting = plantingOf($garden, 'broad-bean');
         $sprayer = $garden->sprayers()->firstOrFail();
         $garden->applications()->create([
-            'applied_at' => CarbonImmutable::now()->subDays(5), 'volume_ml' => 500.0, 'snapshot' => [], 'doses' => ['sulfur' => 0.2, 'hypochlorite' => 0.1], 'planting_ids' => [$planting->id], 'sprayer_id' => $sprayer->id,
+            'applied_at' => CarbonImmutable::now()->subDays(2), 'volume_ml' => 500.0, 'snapshot' => [], 'doses' => ['sulfur' => 0.2, 'hypochlorite' => 0.1], 'planting_ids' => [$planting->id], 'sprayer_id' => $sprayer->id,
         ]);
         $oil = soapOf('0.2');
         $oil['ingredients'][] = ['ingredient' => 'vegetable-oil', 'amount' => '1 % v/v'];

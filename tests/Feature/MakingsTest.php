@@ -170,7 +170,7 @@ it('takes a round from the jar that stands ready, and gives it back', function (
     $garden = demo();
     $jar = shelved($garden, 'garlic-pepper-extract');
     $course = $garden->courses()->whereHas('recipe', static fn ($recipe) => $recipe->where('name', 'Garlic and pepper from the jar'))->firstOrFail();
-    $round = $course->rounds()->firstOrFail();
+    $round = $course->rounds()->where('status', 'planned')->firstOrFail();
     $logged = $this->postJson(at($garden, "rounds/$round->id/log"), ['version' => 1, 'volume' => '500 mL'])->assertOk();
     // (500 - 2) / 5 mL of it
     expect($jar->refresh()->left_ml)->toEqualWithDelta(210 - 99.6, 0.01)
