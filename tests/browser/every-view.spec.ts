@@ -47,6 +47,10 @@ const views: { name: string; open: (page: Page) => Promise<void>; except?: strin
     await expect(page.locator('.n-drawer')).toHaveCount(0)
   } },
   { name: 'Rounds', open: async (page) => { await page.goto('/rounds'); await expect(page.getByText('Under way')).toBeVisible() } },
+  { name: 'Rounds as a list', open: async (page) => { await page.goto('/rounds'); await page.getByRole('button', { name: 'As a list' }).click(); await expect(page.locator('.list')).toBeVisible() } },
+  { name: 'A round that is carried', open: async (page) => { await page.goto('/rounds'); await page.locator('g.round.planned').first().press('ArrowRight'); await expect(page.getByRole('button', { name: 'Leave it' })).toBeVisible() } },
+  { name: 'A month of rounds', open: async (page) => { await page.goto('/rounds/month'); await expect(page.getByRole('table')).toBeVisible() } },
+  { name: 'Move dialog', open: async (page) => { await page.goto('/rounds'); await page.getByRole('button', { name: 'Move', exact: true }).first().click(); await expect(page.getByRole('group', { name: 'The next two weeks' })).toBeVisible() } },
   { name: 'Notebook', open: async (page) => { await page.goto('/notebook'); await expect(page.getByRole('article').first()).toBeVisible() } },
   { name: 'Settings', open: async (page) => { await page.goto('/settings'); await expect(page.getByLabel('Name of the garden')).toBeVisible() } },
   { name: 'Pantry shelf', open: async (page) => { await page.goto('/pantry'); await expect(page.getByRole('button', { name: /Neem oil/ })).toBeVisible() }, except: '.shelf > :nth-child(n + 5)' },
@@ -172,7 +176,7 @@ test('the keyboard reaches everything', async ({ page }) => {
   await expect(page.getByRole('slider', { name: 'Hour' })).toBeFocused()
   await page.keyboard.press('Tab')
   await expect(page.getByRole('button', { name: 'It rained' })).toBeFocused()
-  for (let n = 0; n < 4 && !await page.getByRole('button', { name: 'Log it' }).first().evaluate((e) => e === document.activeElement); n++) await page.keyboard.press('Tab')
+  for (let n = 0; n < 60 && !await page.getByRole('button', { name: 'Log it' }).first().evaluate((e) => e === document.activeElement); n++) await page.keyboard.press('Tab')
   await expect(page.getByRole('button', { name: 'Log it' }).first()).toBeFocused()
   await page.keyboard.press('Enter')
   await expect(page.getByRole('dialog')).toBeVisible()

@@ -85,7 +85,7 @@ test('a round is moved and skipped with its reason, and either can be undone', a
   const first = course.getByRole('listitem').first()
   const before = await first.locator('.line').innerText()
   await first.getByRole('button', { name: 'Move' }).click()
-  await page.getByRole('dialog').getByLabel('To').fill('2031-03-05')
+  await page.getByRole('dialog').getByLabel('To', { exact: true }).fill('2031-03-05')
   await page.getByRole('dialog').getByLabel('Why').fill('rain all week')
   await page.getByRole('button', { name: 'Move the round', exact: true }).click()
   await expect(first).toContainText('Wednesday 5 March')

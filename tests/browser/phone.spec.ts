@@ -26,6 +26,35 @@ test('a round is logged on a phone, with wet hands and a decimal comma', async (
   await expect(page.getByText('Two live ones on ten leaves')).toHaveCount(0)
 })
 
+test('the day is ticked off on a phone, and a part of a round is logged from it', async ({ page }) => {
+  await page.goto('/')
+  const due = page.getByRole('article').filter({ hasText: 'Gentle soap' })
+  const mix = due.getByRole('checkbox', { name: /^Mix 675 mL/ })
+  const lettuce = due.getByRole('checkbox', { name: /Head lettuces/ })
+  await mix.tap()
+  await lettuce.tap()
+  await expect(due.getByRole('button', { name: 'I did part of it' })).toBeVisible()
+  // The list is on the server: another device has it too.
+  await page.reload()
+  await expect(mix).toBeChecked()
+  await expect(due.getByRole('checkbox', { name: /Red radicchio/ })).not.toBeChecked()
+  await due.getByRole('button', { name: 'I did part of it' }).tap()
+  const dialog = page.getByRole('dialog')
+  await expect(dialog.getByRole('checkbox', { name: /Red radicchio/ })).not.toBeChecked()
+  await expect(dialog.getByText('The weather of that hour is written down with it')).toBeVisible()
+  await dialog.getByLabel('Left over').fill('0,2 L')
+  await dialog.getByRole('button', { name: 'Log this part' }).tap()
+  await expect(due.getByRole('checkbox', { name: /Head lettuces/ })).toHaveCount(0)
+  await expect(due.getByRole('heading')).toContainText('Mix 363 mL')
+  await expect(page.getByRole('region', { name: 'Left over' })).toContainText('200 mL of Gentle soap')
+  await page.getByRole('button', { name: 'Undo' }).last().tap()
+  await expect(due.getByRole('heading')).toContainText('Mix 675 mL')
+  await expect(page.getByRole('region', { name: 'Left over' })).toHaveCount(0)
+  await mix.tap()
+  await lettuce.tap()
+  await expect(mix).not.toBeChecked()
+})
+
 test('what is touched is large enough to touch', async ({ page }) => {
   await page.goto('/bench')
   await openRecipe(page, 'evening', 'Evening soap')
@@ -39,7 +68,7 @@ test('what is touched is large enough to touch', async ({ page }) => {
 })
 
 test('nothing is set smaller than 14 px', async ({ page }) => {
-  for (const path of ['/', '/garden', '/scout', '/bench', '/rounds', '/pantry', '/pantry?show=shopping', '/pantry?show=made', '/making', '/making?kind=ash-water', '/soap', '/other-uses', '/compare', '/notebook', '/settings']) {
+  for (const path of ['/', '/garden', '/scout', '/bench', '/rounds', '/rounds/month', '/pantry', '/pantry?show=shopping', '/pantry?show=made', '/making', '/making?kind=ash-water', '/soap', '/other-uses', '/compare', '/notebook', '/settings']) {
     await page.goto(path)
     await page.waitForLoadState('networkidle')
     const tiny = await page.evaluate(() => [...document.querySelectorAll('body *')]

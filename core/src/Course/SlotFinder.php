@@ -74,7 +74,7 @@ final class SlotFinder
             }
         }
 
-        return [self::best($halves[0], $course->hours, $day), self::best($halves[1], $course->hours, $day)];
+        return [self::best($halves[0], $course->hours, $day, true), self::best($halves[1], $course->hours, $day, false)];
     }
 
     /** @param  list<array{int, int}>  $taken */
@@ -104,8 +104,11 @@ final class SlotFinder
         return false;
     }
 
-    /** @param  array<int, JudgedHour>  $hours  that may be, of half a day */
-    private static function best(array $hours, int $length, string $day): ?Slot
+    /**
+     * @param  array<int, JudgedHour>  $hours  that may be, of half a day
+     * @param  bool  $late  of hours that are as good the last, so that nobody gets up at five for what can wait until eight
+     */
+    private static function best(array $hours, int $length, string $day, bool $late): ?Slot
     {
         $chosen = $first = $last = null;
         $most = 0.0;
@@ -121,7 +124,7 @@ final class SlotFinder
             $worth /= $length;
             $first ??= $from;
             $last = $from;
-            if ($chosen === null || $worth > $most + 1e-9) {
+            if ($chosen === null || $worth > $most + ($late ? -1e-9 : 1e-9)) {
                 [$chosen, $most] = [$from, $worth];
             }
         }

@@ -40,28 +40,27 @@ watch(shown, (now) => {
 }, { immediate: true })
 watch(() => form.note, (note) => { notes.value = { ...notes.value, [key.value]: note } })
 
-async function log(): Promise<void> {
-  let stale = false
-  const worked = await attempt(async () => {
-    try {
-      done(await take(api.POST('/api/gardens/{garden}/batches', {
-        params: { path: { garden: store.id } },
-        body: {
-          rounds: props.rounds.map((round) => ({ id: round.id, version: round.version })), planting_ids: props.plantings.length ? form.plantings : null, applied_at: form.at.slice(0, 16), volume: form.volume, left: form.left,
-          rinsed: props.rinse === null ? null : form.rinsed, by: by.value, note: form.note,
-        },
-      })))
-    } catch (e) {
-      stale = e instanceof ApiFailure && e.status === 409
-      throw e
-    }
-    const rest = { ...notes.value }
-    delete rest[key.value]
-    notes.value = rest
-    shown.value = false
-  })
-  if (worked || stale) emit('done')
-}
+const log = () => attempt(async () => {
+  try {
+    done(await take(api.POST('/api/gardens/{garden}/batches', {
+      params: { path: { garden: store.id } },
+      body: {
+        rounds: props.rounds.map((round) => ({ id: round.id, version: round.version })), planting_ids: props.plantings.length ? form.plantings : null, applied_at: form.at.slice(0, 16), volume: form.volume, left: form.left,
+        rinsed: props.rinse === null ? null : form.rinsed, by: by.value, note: form.note,
+      },
+    })))
+  } catch (e) {
+    // Somebody was quicker: what is shown is read again.
+    if (e instanceof ApiFailure && e.status === 409) emit('done')
+    throw e
+  }
+  const rest = { ...notes.value }
+  delete rest[key.value]
+  notes.value = rest
+  // Before it is closed: what is no longer there tells nobody.
+  emit('done')
+  shown.value = false
+})
 </script>
 
 <template>

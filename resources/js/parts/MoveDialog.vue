@@ -39,13 +39,11 @@ function choose(one: RoundDay): void {
   hour.value = one.hour ?? ''
 }
 async function confirm(): Promise<void> {
-  if (await move(props.round, day.value, hour.value === '' ? null : hour.value, reason.value)) {
-    shown.value = false
-    emit('changed')
-  } else if (Object.keys(errors.value).length === 0) {
-    shown.value = false
-    emit('changed')
-  }
+  await move(props.round, day.value, hour.value === '' ? null : hour.value, reason.value)
+  if (Object.keys(errors.value).length > 0) return
+  // Moved, or somebody was quicker; before it is closed, as what is no longer there tells nobody.
+  emit('changed')
+  shown.value = false
 }
 </script>
 
