@@ -15,7 +15,7 @@ final readonly class CoursePlan
         /** What it came to, and what it would have come to if no other course stood in its way. */
         public float $score,
         public float $bound,
-        /** No other course stands in its way. */
+        /** No other course stands in the way of what is best for it. */
         public bool $isFree = true,
     ) {}
 

@@ -17,6 +17,7 @@ use Nebbia\Core\Sun\Place;
 use Nebbia\Core\Sun\Sun;
 use Nebbia\Core\Weather\Forecast;
 use Nebbia\Core\Weather\LeafWetness;
+use Nebbia\Core\Weather\WeatherHour;
 
 /**
  * What each hour of a forecast is worth for a spray on some plants: by the same windows as the judgement of a typed hour. An hour is judged once,
@@ -42,6 +43,9 @@ final class HourJudge
 
     /** @var array<int, array{int, int}> hour => weekday and hour by the clocks of the place */
     private array $clocks = [];
+
+    /** @var array<int, array<int, array<int, Hour>>> indoors, in flower, hour */
+    private array $hours = [];
 
     /** @var array<int, float> hour => degrees */
     private array $heights = [];
@@ -129,12 +133,8 @@ final class HourJudge
         if ($weather === null) {
             return $this->withoutForecast($windows, $kept, $at);
         }
-        $hour = Hour::foreseen(
-            $weather->temperature, $weather->humidity, $weather->wind, $kept->indoors ? null : $this->forecast->rainIn($at) ?? 240.0, ! $kept->indoors && $this->sunSoon($at),
-            $kept->inFlower && $weather->temperature >= self::BEES_FROM && $weather->rain < Forecast::DRY && $this->isSunUp($at), $this->part($at),
-            $kept->indoors ? null : $this->wetness->isWet($at),
-        );
-        $objections = $this->ofKeeping($windows, $kept, $at);
+        $hour = $this->hours[$kept->indoors ? 1 : 0][$kept->inFlower ? 1 : 0][$at] ??= $this->hour($weather, $kept, $at);
+        $objections = $kept->isPlain() ? [] : $this->ofKeeping($windows, $kept, $at);
         foreach ($windows as $window) {
             foreach ($window->objections($hour, $kept->indoors, $this->drying, $kept->nightBreathing) as $objection) {
                 $objections[] = [$objection, $window];
@@ -144,10 +144,22 @@ final class HourJudge
         return self::told($at, $objections);
     }
 
+    /** The same for all sprays on plants that stand alike, so it is worked out once. */
+    private function hour(WeatherHour $weather, Kept $kept, int $at): Hour
+    {
+        return Hour::foreseen(
+            $weather->temperature, $weather->humidity, $weather->wind, $kept->indoors ? null : $this->forecast->rainIn($at) ?? 240.0, ! $kept->indoors && $this->sunSoon($at),
+            $kept->inFlower && $weather->temperature >= self::BEES_FROM && $weather->rain < Forecast::DRY && $this->isSunUp($at), $this->part($at),
+            $kept->indoors ? null : $this->wetness->isWet($at),
+        );
+    }
+
     /** @param  list<array{Objection, SprayWindow}>  $objections */
     private static function told(int $at, array $objections, HourWord $best = HourWord::Fine): JudgedHour
     {
-        usort($objections, static fn (array $a, array $b): int => [$b[0]->forbids, $b[0]->severity->rank()] <=> [$a[0]->forbids, $a[0]->severity->rank()]);
+        if (count($objections) > 1) {
+            usort($objections, static fn (array $a, array $b): int => $b[0]->weight <=> $a[0]->weight);
+        }
         $word = match (true) {
             $objections === [] => $best,
             $objections[0][0]->forbids => HourWord::No,

@@ -41,6 +41,12 @@ final readonly class Kept
         return new self($course->isIndoors(), $course->isInFlower(), $nightBreathing, array_values($care), $course->target->outAt);
     }
 
+    /** Nothing but the weather matters. */
+    public function isPlain(): bool
+    {
+        return $this->care === [] && $this->outAt === [];
+    }
+
     public function key(): string
     {
         return ($this->indoors ? '.in' : '').($this->inFlower ? '.flower' : '').($this->nightBreathing ? '.cam' : '')

@@ -65,22 +65,40 @@ final class Planner
     }
 
     /**
-     * @param  array{Course, non-empty-list<list<Slot>>, Rhythm, int, float}  $open
+     * @param  array{Course, non-empty-list<list<Slot>>, Rhythm, int, float, list<Slot>, float}  $open
      * @param  array<string, CoursePlan>  $plans  that it has to go round
      */
     private function around(array $open, array $plans, Forecast $forecast, ?int $notBefore): CoursePlan
     {
-        [$course, $slots, $rhythm, $start, $bound] = $open;
-        $isFree = true;
-        $free = array_map(function (array $some, int $turn) use ($course, $rhythm, $plans, $forecast, $notBefore, &$isFree): array {
-            $taken = $this->taken($course, $turn, $plans);
-            $isFree = $isFree && $taken === [];
-
-            return $taken === [] ? $some : $this->finder($course, $forecast)->find($course, $course->mixes[$turn], self::days($rhythm), $notBefore, [...$taken, ...$this->harvest->taken($course, $course->mixes[$turn])]);
-        }, $slots, array_keys($slots));
+        [$course, $slots, $rhythm, $start, $bound, $wished, $best] = $open;
+        $taken = array_map(fn (int $turn): array => $this->taken($course, $turn, $plans), array_keys($slots));
+        if (! self::collides($wished, $taken)) {
+            // What is best by itself is free: nothing can be better.
+            return new CoursePlan($course, $rhythm, $this->rounds($course, $rhythm, $wished, $forecast), $best, $bound);
+        }
+        $free = array_map(fn (array $some, int $turn): array => $taken[$turn] === [] ? $some : $this->finder($course, $forecast)->find(
+            $course, $course->mixes[$turn], self::days($rhythm), $notBefore, [...$taken[$turn], ...$this->harvest->taken($course, $course->mixes[$turn])],
+        ), $slots, array_keys($slots));
         [$chosen, $score] = RoundPlacer::place($free, $rhythm, $start);
 
-        return new CoursePlan($course, $rhythm, $this->rounds($course, $rhythm, $chosen, $forecast), $score, $bound, $isFree);
+        return new CoursePlan($course, $rhythm, $this->rounds($course, $rhythm, $chosen, $forecast), $score, $bound, false);
+    }
+
+    /**
+     * @param  list<Slot>  $chosen
+     * @param  non-empty-list<list<array{int, int}>>  $taken  for each mix that takes turns
+     */
+    private static function collides(array $chosen, array $taken): bool
+    {
+        foreach ($chosen as $n => $slot) {
+            foreach ($taken[$n % count($taken)] as [$from, $to]) {
+                if ($slot->from < $to && $slot->to > $from) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -97,7 +115,7 @@ final class Planner
         }
     }
 
-    /** @return array{Course, non-empty-list<list<Slot>>, Rhythm, int, float} */
+    /** @return array{Course, non-empty-list<list<Slot>>, Rhythm, int, float, list<Slot>, float} with the bound, and what is best by itself */
     private function alone(Course $course, Forecast $forecast, ?int $notBefore): array
     {
         $start = self::midnight($course->start, $course);
@@ -107,7 +125,7 @@ final class Planner
         $slots = array_map(fn ($mix): array => $finder->find($course, $mix, self::days($rhythm), $notBefore, $this->harvest->taken($course, $mix)), $course->mixes);
         $bound = RoundPlacer::bound($slots, $rhythm, max($start, $notBefore ?? $start));
 
-        return [$course, $slots, $rhythm, max($start, $notBefore ?? $start), $bound];
+        return [$course, $slots, $rhythm, max($start, $notBefore ?? $start), $bound, ...RoundPlacer::place($slots, $rhythm, max($start, $notBefore ?? $start))];
     }
 
     /** @var array<string, SlotFinder> */

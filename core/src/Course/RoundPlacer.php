@@ -55,6 +55,8 @@ final class RoundPlacer
     {
         $least = self::leastGap($rhythm) * 86400.0 - 1.0;
         $most = ($rhythm->days + self::MOST_LATE + 1.0) * 86400.0;
+        $days = $rhythm->days;
+        $wished = $days * 86400.0;
         $turns = count($slots);
         $before = [];
         foreach ($slots[0] as $i => $slot) {
@@ -70,17 +72,24 @@ final class RoundPlacer
                 while (isset($earlier[$near + 1]) && $slot->latest - $earlier[$near + 1]->earliest >= $least) {
                     $near++;
                 }
+                $best = null;
                 for ($j = $near; $j >= 0; $j--) {
-                    $longest = $slot->latest - $earlier[$j]->earliest;
+                    $gap = $slot->latest - $earlier[$j]->earliest;
                     $shortest = $slot->earliest - $earlier[$j]->latest;
-                    $gap = max($shortest, min($longest, $rhythm->days * 86400.0)) / 86400.0;
-                    $penalty = self::penalty($gap, $rhythm);
-                    if ($shortest > $most || ($penalty >= self::LATE && isset($now[$i]) && $now[$i] >= $top[$j] + $slot->worth - $penalty)) {
+                    // As long as the interval where the two halves allow that.
+                    $gap = $gap < $wished ? $gap : ($shortest > $wished ? $shortest : $wished);
+                    // penalty(), which would be called too often.
+                    $over = $gap / 86400.0 - $days;
+                    $penalty = $over > self::TOLERATED ? self::LATE + self::LATE_DAY * $over : ($over < 0.0 ? -self::SOON * $over : 0.0);
+                    if ($shortest > $most || ($penalty >= self::LATE && $best !== null && $best >= $top[$j] + $slot->worth - $penalty)) {
                         break;
                     }
-                    if (isset($before[$j])) {
-                        $now[$i] = max($now[$i] ?? -INF, $before[$j] + $slot->worth - $penalty);
+                    if (isset($before[$j]) && ($best === null || $best < $before[$j] + $slot->worth - $penalty)) {
+                        $best = $before[$j] + $slot->worth - $penalty;
                     }
+                }
+                if ($best !== null) {
+                    $now[$i] = $best;
                 }
             }
             $before = $now;
@@ -123,6 +132,7 @@ final class RoundPlacer
     {
         $least = self::leastGap($rhythm) * 86400.0 - 1.0;
         $most = ($rhythm->days + self::MOST_LATE) * 86400.0;
+        $days = $rhythm->days;
         $turns = count($slots);
         $best = [];
         $from = [];
@@ -131,24 +141,30 @@ final class RoundPlacer
         }
         for ($round = 1; $round < $number; $round++) {
             $before = $slots[($round - 1) % $turns];
-            $top = self::tops($best[$round - 1] ?? [], count($before));
+            $last = $best[$round - 1] ?? [];
+            $top = self::tops($last, count($before));
             $near = -1;
             foreach ($slots[$round % $turns] as $i => $slot) {
                 while (isset($before[$near + 1]) && $slot->from - $before[$near + 1]->from >= $least) {
                     $near++;
                 }
                 // From the nearest backwards: the further back, the later, until nothing before can make up for it.
+                $found = null;
                 for ($j = $near; $j >= 0; $j--) {
                     $gap = $slot->from - $before[$j]->from;
-                    $penalty = self::penalty($gap / 86400.0, $rhythm);
-                    if ($gap > $most || ($penalty >= self::LATE && isset($best[$round][$i]) && $best[$round][$i] >= $top[$j] + $slot->worth - $penalty)) {
+                    // penalty(), which would be called too often.
+                    $over = $gap / 86400.0 - $days;
+                    $penalty = $over > self::TOLERATED ? self::LATE + self::LATE_DAY * $over : ($over < 0.0 ? -self::SOON * $over : 0.0);
+                    if ($gap > $most || ($penalty >= self::LATE && $found !== null && $found >= $top[$j] + $slot->worth - $penalty)) {
                         break;
                     }
-                    $sum = ($best[$round - 1][$j] ?? -INF) + $slot->worth - $penalty;
-                    if ($sum > -INF && (! isset($best[$round][$i]) || $sum > $best[$round][$i] + 1e-9)) {
-                        $best[$round][$i] = $sum;
+                    if (isset($last[$j]) && ($found === null || $found + 1e-9 < $last[$j] + $slot->worth - $penalty)) {
+                        $found = $last[$j] + $slot->worth - $penalty;
                         $from[$round][$i] = $j;
                     }
+                }
+                if ($found !== null) {
+                    $best[$round][$i] = $found;
                 }
             }
         }

@@ -7,6 +7,9 @@ namespace Nebbia\Core\Hour;
 /** The hour in which it is to be sprayed: typed in by hand, or taken from a forecast. What is not known is null. */
 final readonly class Hour
 {
+    /** How far the air is from taking up no more water, °C; null where temperature or humidity is not known. */
+    public ?float $deltaT;
+
     private function __construct(
         /** °C */
         public ?float $temperature,
@@ -23,7 +26,9 @@ final readonly class Hour
         public ?PartOfDay $part,
         /** The leaves are wet already; null where nobody knows. */
         public ?bool $wetLeaf = null,
-    ) {}
+    ) {
+        $this->deltaT = $temperature === null || $humidity === null ? null : self::wetBulbDifference($temperature, $humidity);
+    }
 
     /**
      * @param  float|null  $temperature  -30 to 55 °C
@@ -51,17 +56,10 @@ final readonly class Hour
         return new self($temperature, $humidity, $wind, $rainIn, $sunSoon, $beesAbout, $part, $wetLeaf);
     }
 
-    /**
-     * How far the air is from taking up no more water, °C: the temperature less the wet-bulb temperature after Stull (2011), for
-     * sea level and 5 to 99 % of humidity. Null where either is not known.
-     */
-    public function deltaT(): ?float
+    /** The temperature less the wet-bulb temperature after Stull (2011), for sea level and 5 to 99 % of humidity; °C. */
+    private static function wetBulbDifference(float $t, float $humidity): float
     {
-        if ($this->temperature === null || $this->humidity === null) {
-            return null;
-        }
-        $t = $this->temperature;
-        $h = min(99.0, max(5.0, $this->humidity));
+        $h = min(99.0, max(5.0, $humidity));
 
         return $t - ($t * atan(0.151977 * sqrt($h + 8.313659)) + atan($t + $h) - atan($h - 1.676331) + 0.00391838 * $h ** 1.5 * atan(0.023101 * $h) - 4.686035);
     }

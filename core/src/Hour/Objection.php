@@ -18,11 +18,13 @@ final readonly class Objection
         public array $params,
         /** A better part of the day. */
         public string $better,
+        /** The more, the graver; what forbids before what does not. */
+        public int $weight,
     ) {}
 
     /** @param  array<string, float>  $params */
     public static function of(string $id, bool $forbids, Severity $severity, array $params, string $better = ''): self
     {
-        return new self($id, $forbids, $severity, $params, $better);
+        return new self($id, $forbids, $severity, $params, $better, ($forbids ? 4 : 0) + $severity->rank());
     }
 }

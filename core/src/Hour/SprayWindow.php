@@ -74,7 +74,8 @@ final readonly class SprayWindow
      */
     public function objections(Hour $hour, bool $indoors, array $drying, bool $nightBreathing = false): array
     {
-        return array_values(array_filter([
+        $found = [];
+        foreach ([
             $this->byTemperature($hour),
             $indoors ? null : $this->byWind($hour),
             $indoors ? null : $this->byRain($hour),
@@ -83,7 +84,13 @@ final readonly class SprayWindow
             $indoors || $hour->wetLeaf !== true ? null : Objection::of('wet-leaf', false, Severity::Notice, []),
             $this->byPart($hour, $nightBreathing),
             $indoors || ! $hour->beesAbout || $this->bees === 'low' ? null : Objection::of('bees', true, $this->bees === 'kills' ? Severity::Stop : Severity::Caution, []),
-        ]));
+        ] as $one) {
+            if ($one !== null) {
+                $found[] = $one;
+            }
+        }
+
+        return $found;
     }
 
     private function byTemperature(Hour $hour): ?Objection
@@ -133,9 +140,8 @@ final readonly class SprayWindow
         if ($hour->humidity !== null && $hour->humidity < $this->humidity[0]) {
             return Objection::of('dry', false, Severity::Notice, ['humidity' => $hour->humidity, 'least' => $this->humidity[0]]);
         }
-        $deltaT = $hour->deltaT();
 
-        return $deltaT !== null && $deltaT > $drying[1] ? Objection::of('drying-fast', false, Severity::Notice, ['delta' => $deltaT]) : null;
+        return $hour->deltaT !== null && $hour->deltaT > $drying[1] ? Objection::of('drying-fast', false, Severity::Notice, ['delta' => $hour->deltaT]) : null;
     }
 
     private function bySun(Hour $hour): ?Objection

@@ -89,3 +89,10 @@ it('gives the same for the same course, asked twice', function (): void {
     $first = $finder->find($course, $course->mixes[0], 5);
     expect($finder->find($course, $course->mixes[0], 5))->toEqual($first)->and(array_unique(array_map(static fn (Slot $slot): string => $slot->day, $first)))->not->toContain('2026-05-03');
 });
+
+it('takes the last of equally good hours in the morning and the first after noon', function (): void {
+    $course = courseOf(['recipe' => 'bicarbonate', 'free' => [[], 0, 24], 'start' => '2026-05-04']);
+    $slots = (new SlotFinder(new HourJudge(Cases::knowledge(), $course->place, skyOf(['start' => '2026-05-04']))))->find($course, $course->mixes[0], 1);
+    // Bicarbonate does best at dawn and in the morning, which ends at ten by the sun: 11:23 by the clocks of Rome in summer, so the hour of ten is the last.
+    expect(array_map(static fn (Slot $one): string => (new DateTimeImmutable("@$one->from"))->setTimezone($course->place->zone)->format('H'), $slots))->toBe(['10', '13']);
+});

@@ -39,7 +39,7 @@ function blamed(string $spray, Hour $hour, bool $indoors = false): array
 
 it('finds the wet-bulb temperature of the published check', function (): void {
     // Stull: 20 °C and 50 % give 13.70 °C
-    expect(Hour::of(20.0, 50.0)->deltaT())->toEqualWithDelta(6.30, 0.01)->and(Hour::of(20.0)->deltaT())->toBeNull();
+    expect(Hour::of(20.0, 50.0)->deltaT)->toEqualWithDelta(6.30, 0.01)->and(Hour::of(20.0)->deltaT)->toBeNull();
 });
 
 it('keeps to the temperatures of the table', function (string $spray, float $coldest, float $hottest): void {
