@@ -96,6 +96,7 @@ use App\Http\Controllers\Weather\NoteRain;
 use App\Http\Controllers\Weather\ShowRibbonController;
 use App\Http\Controllers\Weather\ShowWeather;
 use App\Http\Controllers\Weather\StandInController;
+use App\Http\Controllers\Weather\TypeDay;
 use App\Http\Controllers\Why\ListGrounds;
 use Illuminate\Support\Facades\Route;
 
@@ -170,6 +171,7 @@ Route::prefix('gardens/{garden}')->scopeBindings()->group(function (): void {
     Route::get('ribbon', ShowRibbonController::class);
     Route::get('weather', ShowWeather::class);
     Route::post('weather', ImportWeather::class);
+    Route::post('weather/day', TypeDay::class);
     Route::post('rain', NoteRain::class);
     Route::get('rounds.ics', ExportCalendar::class);
     Route::post('rounds/suggest', SuggestRoundsController::class);

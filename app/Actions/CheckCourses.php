@@ -46,7 +46,7 @@ final readonly class CheckCourses
     public function __invoke(Garden $garden): array
     {
         $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);
-        $courses = $garden->courses()->whereHas('rounds', $open)->whereNotNull('target')->with(['recipe', 'other', 'sprayer', 'plantings', 'rounds.application', 'rounds.course.plantings'])->get();
+        $courses = $garden->courses()->whereHas('rounds', $open)->whereNotNull('target')->with(['recipe', 'other', 'sprayer', 'plantings', 'rounds.application', 'rounds.course.plantings', 'trouble.counts'])->get();
         $now = CarbonImmutable::now();
         $forecast = $this->forecast($garden, $now);
         $changed = [];
@@ -65,6 +65,11 @@ final readonly class CheckCourses
     {
         $now ??= CarbonImmutable::now();
         $forecast ??= $this->forecast($garden, $now);
+        $ending = JudgeEnding::of($course);
+        if (in_array($ending->word, ['over', 'give-up'], true)) {
+            // What is over is not planned anew.
+            return new ReplanResource($course->id, $this->name($course), $this->catalogue->say($ending->said), []);
+        }
         $open = array_values($course->rounds->filter(static fn (Round $round): bool => $round->status === RoundStatus::Planned)->sortBy('due_on')->all());
         $next = $open[0] ?? null;
         try {
@@ -84,9 +89,14 @@ final readonly class CheckCourses
         $words = new RoundWords($this->catalogue, WeatherUnits::of($garden->units));
 
         return new ReplanResource(
-            $course->id, $course->recipe->name.' against '.$core->target->name, $this->news($washed),
+            $course->id, $this->name($course), $this->news($washed),
             array_map(fn (Move $move): ReplanMove => new ReplanMove($open[$move->round]->id, $open[$move->round]->number, $move->from, $move->to, CarbonImmutable::createFromTimestamp($move->slot->from, $garden->time_zone)->hour, $this->why($move, $open, $washed, $words)), $moves),
         );
+    }
+
+    private function name(Course $course): string
+    {
+        return $course->recipe->name.($course->target === null ? '' : ' against '.$this->knowledge->target($course->target)->name);
     }
 
     /** Made-up weather moves no real round. */

@@ -8,13 +8,13 @@ use App\Models\Course;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Recipe;
-use App\Weather\StandInForecast;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Course\Care;
 use Nebbia\Core\Course\Course as CoreCourse;
 use Nebbia\Core\Course\CoursePlanting;
 use Nebbia\Core\Course\FreeHours;
 use Nebbia\Core\Course\Purpose;
+use Nebbia\Core\Course\SprayTime;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Knowledge\Knowledge;
@@ -36,9 +36,9 @@ final readonly class CourseInCore
      *
      * @throws BadInput if the recipe cannot be read
      */
-    public function of(Garden $garden, string $id, array $bodies, iterable $plantings, ?string $target, string $start, ?string $sprayer, ?float $volumeMl, Purpose $purpose = Purpose::Outbreak): ?CoreCourse
+    public function of(Garden $garden, string $id, array $bodies, iterable $plantings, ?string $target, string $start, ?string $sprayer, ?float $volumeMl, Purpose $purpose = Purpose::Outbreak, int $hours = 1): ?CoreCourse
     {
-        $place = StandInForecast::place($garden);
+        $place = $garden->place();
         if ($place === null || $target === null) {
             return null;
         }
@@ -52,7 +52,7 @@ final readonly class CourseInCore
             );
         }
 
-        return new CoreCourse($id, $this->knowledge->target($target), $purpose, $start, $place, $some, $mixes, FreeHours::read($garden->free_hours, 'free_hours'), $sprayer);
+        return new CoreCourse($id, $this->knowledge->target($target), $purpose, $start, $place, $some, $mixes, FreeHours::read($garden->free_hours, 'free_hours'), $sprayer, $hours);
     }
 
     /**
@@ -67,7 +67,7 @@ final readonly class CourseInCore
     {
         return $this->of(
             $garden, $course->id, array_map(static fn (Recipe $one): array => $one->body, $course->remediesFrom($round)), $plantings ?? $course->plantings, $course->target, $start,
-            $course->sprayer_id, $course->volume_ml, $course->purpose,
+            $course->sprayer_id, $course->volume_ml, $course->purpose, SprayTime::hours($course->volume_ml, $course->sprayer?->vessel(), $course->sprayer?->ml_per_minute),
         );
     }
 }

@@ -10,7 +10,6 @@ use App\Models\Garden;
 use App\Models\Round;
 use App\Models\RoundStatus;
 use App\Weather\ForecastProvider;
-use App\Weather\StandInForecast;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Course\Course;
@@ -45,7 +44,7 @@ final readonly class ShowRibbon
 
     public function __invoke(Garden $garden, ?string $roundId): RibbonResource
     {
-        $place = StandInForecast::place($garden);
+        $place = $garden->place();
         if ($place === null) {
             return new RibbonResource(null, null, null, null, $this->provider->name($garden), [], 'Write down in the settings where the garden lies: without its place there is no weather.');
         }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use DateTimeZone;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Sun\Place;
 
 /**
  * A garden, and the settings of those who keep it. Everything else belongs to one.
@@ -32,6 +34,12 @@ final class Garden extends HouseholdModel
     protected function casts(): array
     {
         return ['is_demo' => 'boolean', 'units' => UnitSystem::class, 'around' => 'array', 'free_hours' => 'array'];
+    }
+
+    /** Null where nobody has written down where it lies. */
+    public function place(): ?Place
+    {
+        return $this->latitude === null || $this->longitude === null ? null : new Place($this->latitude, $this->longitude, new DateTimeZone($this->time_zone), (float) ($this->altitude_m ?? 0));
     }
 
     /** @return HasMany<Zone, $this> */

@@ -36,7 +36,7 @@ final readonly class NotedWeather implements ForecastProvider
     {
         $base = $this->below->isTrue($garden) ? $this->below->happened($garden, $from, $to)->all() : [];
         $known = Forecast::of([...$base, ...$this->imported($garden, $from, $to)]);
-        $place = StandInForecast::place($garden);
+        $place = $garden->place();
         $climate = $place === null ? null : new Climate($place);
         $hours = $known->all();
         foreach ($this->of($garden, WeatherNote::RAIN, $from, $to) as $note) {
@@ -55,7 +55,7 @@ final readonly class NotedWeather implements ForecastProvider
 
     public function name(Garden $garden): string
     {
-        return $this->isImported($garden) ? 'the forecast that you imported' : $this->below->name($garden);
+        return $this->isImported($garden) ? 'the forecast that you gave' : $this->below->name($garden);
     }
 
     public function isTrue(Garden $garden): bool

@@ -6,8 +6,6 @@ namespace App\Weather;
 
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
-use DateTimeZone;
-use Nebbia\Core\Sun\Place;
 use Nebbia\Core\Weather\Forecast;
 use Nebbia\Core\Weather\StandIn;
 
@@ -19,7 +17,7 @@ final class StandInForecast implements ForecastProvider
 
     public function forecast(Garden $garden, int $from, int $to): Forecast
     {
-        $place = self::place($garden);
+        $place = $garden->place();
         if ($place === null) {
             return Forecast::of([]);
         }
@@ -30,7 +28,7 @@ final class StandInForecast implements ForecastProvider
 
     public function happened(Garden $garden, int $from, int $to): Forecast
     {
-        $place = self::place($garden);
+        $place = $garden->place();
         if ($place === null) {
             return Forecast::of([]);
         }
@@ -52,11 +50,6 @@ final class StandInForecast implements ForecastProvider
     public function name(Garden $garden): string
     {
         return 'a stand-in: made-up weather for this climate, no real forecast';
-    }
-
-    public static function place(Garden $garden): ?Place
-    {
-        return $garden->latitude === null || $garden->longitude === null ? null : new Place($garden->latitude, $garden->longitude, new DateTimeZone($garden->time_zone), (float) ($garden->altitude_m ?? 0));
     }
 
     private static function seed(Garden $garden): int

@@ -35,7 +35,7 @@ it('would notice an answer that breaks its word', function (): void {
 it('answers every question as its document says', function (string $path, string $schema): void {
     $garden = contractGarden();
     $recipe = $garden->recipes()->firstOrFail();
-    $answer = $this->getJson(str_replace(['{garden}', '{recipe}', '{trouble}', '{preparation}'], [$garden->id, $recipe->id, $garden->troubles()->where('target', 'aphid')->firstOrFail()->id, $garden->preparations()->firstOrFail()->id], $path))->assertOk()->json();
+    $answer = $this->getJson(str_replace(['{garden}', '{round}', '{recipe}', '{trouble}', '{preparation}'], [$garden->id, $garden->rounds()->where('status', 'planned')->firstOrFail()->id, $recipe->id, $garden->troubles()->where('target', 'aphid')->firstOrFail()->id, $garden->preparations()->firstOrFail()->id], $path))->assertOk()->json();
     expect(breach($schema, $answer))->toBe('');
 })->with([
     ['/api/gardens', '[]Garden'],
@@ -59,6 +59,8 @@ it('answers every question as its document says', function (string $path, string
     ['/api/gardens/{garden}/ribbon', 'Ribbon'],
     ['/api/gardens/{garden}/replans', '[]Replan'],
     ['/api/gardens/{garden}/weather', '[]WeatherDay'],
+    ['/api/gardens/{garden}/lanes', 'Lanes'],
+    ['/api/gardens/{garden}/rounds/{round}/days', '[]RoundDay'],
 ]);
 
 it('answers every change as its document says', function (): void {
@@ -118,7 +120,7 @@ it('lets no garden reach into another', function (string $method, string $path, 
     $garden = contractGarden();
     $other = app(StartGarden::class)->empty(['name' => 'Other', 'units' => 'us', 'language' => 'en', 'time_zone' => 'UTC', 'hardness_mg_l' => 1.0, 'alkalinity_mg_l' => 1.0, 'theme' => 'auto']);
     $ids = [
-        '{recipe}' => $garden->recipes()->firstOrFail()->id, '{round}' => $garden->rounds()->where('status', 'planned')->firstOrFail()->id,
+        '{batch}' => $garden->batches()->firstOrFail()->id, '{recipe}' => $garden->recipes()->firstOrFail()->id, '{round}' => $garden->rounds()->where('status', 'planned')->firstOrFail()->id,
         '{course}' => $garden->courses()->firstOrFail()->id, '{planting}' => $garden->plantings()->firstOrFail()->id, '{sprayer}' => $garden->sprayers()->firstOrFail()->id,
         '{zone}' => $garden->zones()->firstOrFail()->id, '{trouble}' => $garden->troubles()->firstOrFail()->id, '{scouting}' => $garden->scoutings()->firstOrFail()->id, '{count}' => $garden->counts()->firstOrFail()->id, '{look}' => $garden->looks()->firstOrFail()->id, '{preparation}' => $garden->preparations()->firstOrFail()->id,
     ];
@@ -129,6 +131,7 @@ it('lets no garden reach into another', function (string $method, string $path, 
 })->with([
     ['GET', 'recipes/{recipe}', []], ['PUT', 'recipes/{recipe}', ['version' => 1, 'body' => ['name' => 'x']]], ['DELETE', 'recipes/{recipe}', []],
     ['POST', 'recipes/{recipe}/copy', []], ['GET', 'recipes/{recipe}/versions', []], ['DELETE', 'courses/{course}', []],
+    ['GET', 'rounds/{round}/days', []], ['POST', 'rounds/{round}/later', ['version' => 1]], ['POST', 'batches/{batch}/gone', []], ['POST', 'courses/{course}/replan', []],
     ['POST', 'rounds/{round}/log', ['version' => 1]], ['POST', 'rounds/{round}/move', ['version' => 1, 'due_on' => '2026-05-05']], ['POST', 'rounds/{round}/skip', ['version' => 1]],
     ['GET', 'plantings/{planting}/looks', []], ['POST', 'plantings/{planting}/looks', ['kind' => 'patch', 'recipe_id' => '{recipe}']], ['PUT', 'looks/{look}', ['version' => 1, 'score' => 1]], ['DELETE', 'looks/{look}', []],
     ['DELETE', 'plantings/{planting}', []], ['DELETE', 'sprayers/{sprayer}', []],

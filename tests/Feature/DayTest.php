@@ -235,4 +235,7 @@ it('says how a course ends', function (): void {
         $trouble->counts()->create(['garden_id' => $garden->id, 'measure' => 'per-leaf', 'counts' => [0], 'leaves_per_plant' => 10, 'enemies' => 'none', 'counted_at' => CarbonImmutable::parse($day)->addDays($n)]);
     }
     expect(collect($this->getJson(at($garden, 'courses'))->json())->firstWhere('target', 'soft scale')['ending']['word'])->toBe('over');
+    // A new count changes what is to come: nothing is moved any more, and it is said why.
+    $news = collect($this->getJson(at($garden, 'replans'))->json())->firstWhere('course_id', $course['id']);
+    expect($news['news'])->toStartWith('Two clean looks')->and($news['moves'])->toBe([]);
 });

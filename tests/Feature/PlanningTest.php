@@ -239,7 +239,7 @@ it('takes an imported forecast in place of the stand-in', function (): void {
     $this->postJson(at($garden, 'weather'), ['csv' => (string) file_get_contents($file)])->assertOk();
     unlink($file);
     $ribbon = $this->getJson(at($garden, 'ribbon'))->json();
-    expect($ribbon['source'])->toContain('imported')->and(array_unique(array_column($ribbon['hours'], 'celsius')))->toEqual([17.0])
+    expect($ribbon['source'])->toContain('you gave')->and(array_unique(array_column($ribbon['hours'], 'celsius')))->toEqual([17.0])
         // All of the third is wet, by the clocks there.
         ->and(collect($ribbon['hours'])->where('rain_mm', '>', 0)->pluck('at')->all())->toHaveCount(24);
 });
@@ -299,7 +299,7 @@ it('plans no real garden by made-up weather', function (): void {
     $this->postJson(at($garden, 'weather'), ['csv' => (string) file_get_contents($file)])->assertOk();
     unlink($file);
     $suggestion = $this->postJson(at($garden, 'rounds/suggest'), $asked)->assertOk()->json();
-    expect($suggestion['source'])->toContain('imported')->and($suggestion['rounds'][0]['word'])->toBe('fine')
+    expect($suggestion['source'])->toContain('you gave')->and($suggestion['rounds'][0]['word'])->toBe('fine')
         // 0.8 of 130 / (17 - 4) is 8 days: no more than seven are usual.
         ->and($suggestion['interval_days'])->toEqual(7.0);
 });

@@ -10,16 +10,20 @@ use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NoteRain', required: ['mm', 'began_at', 'hours'], properties: [
-    new OA\Property(property: 'mm', description: 'In the gauge, as typed: a point or a comma.', type: 'string'),
+    new OA\Property(property: 'mm', description: 'In the gauge, as typed: a point or a comma; millimetres, or inches with "in".', type: 'string'),
     new OA\Property(property: 'began_at', description: 'In the garden\'s time zone, like 2026-05-02T19:30.', type: 'string'),
     new OA\Property(property: 'hours', description: 'How long it rained.', type: 'integer'),
 ])]
 final class RainRequest extends FormRequest
 {
+    private const MM_IN_INCH = 25.4;
+
     protected function prepareForValidation(): void
     {
         if (is_string($this->input('mm'))) {
-            $this->merge(['mm' => str_replace(',', '.', trim($this->string('mm')->toString()))]);
+            $text = str_replace(',', '.', trim($this->string('mm')->toString()));
+            $isInches = preg_match('/^(\d*\.?\d+)\s*(?:in|inch|inches|")$/i', $text, $found) === 1;
+            $this->merge(['mm' => $isInches ? (string) ((float) $found[1] * self::MM_IN_INCH) : preg_replace('/\s*mm$/i', '', $text)]);
         }
     }
 
@@ -33,7 +37,7 @@ final class RainRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'mm' => 'Write the millimetres in the gauge, from 0.1 to 500, like 4.5.', 'began_at' => 'Write when it began, like 2026-05-02T19:30.', 'hours' => 'Write for how many hours it rained, from 1 to 72.',
+            'mm' => 'Write the millimetres in the gauge, from 0.1 to 500, like 4.5, or inches, like 0.2 in.', 'began_at' => 'Write when it began, like 2026-05-02T19:30.', 'hours' => 'Write for how many hours it rained, from 1 to 72.',
         ];
     }
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Actions\JudgeEnding;
 use App\Models\Course;
 use App\Models\Planting;
 use App\Models\Round;
-use Nebbia\Core\Course\Ending;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
@@ -56,12 +56,7 @@ final readonly class CourseResource
 
     private static function ending(Course $course, Catalogue $catalogue): EndingResource
     {
-        $sprayed = array_values($course->rounds->map(static fn (Round $round): ?int => $round->application?->applied_at->getTimestamp())->filter()->sort()->all());
-        $counts = [];
-        foreach ($course->trouble->counts ?? [] as $count) {
-            $counts[] = [$count->counted_at->getTimestamp(), $count->counts === [] ? 0.0 : array_sum($count->counts) / count($count->counts)];
-        }
-        $ending = Ending::of($course->times, $sprayed, $counts);
+        $ending = JudgeEnding::of($course);
 
         return new EndingResource($ending->word, $catalogue->say($ending->said));
     }

@@ -25,6 +25,11 @@ final class WeatherException extends BadInput
         return (new self(Message::of("weather.row.$column", ['line' => $line, 'text' => mb_substr($text, 0, 40)])))->at("weather.$line.$column");
     }
 
+    public static function upsideDown(): self
+    {
+        return (new self(Message::of('weather.upside-down')))->at('low');
+    }
+
     public static function tooLong(int $most): self
     {
         return (new self(Message::of('weather.too-long', ['most' => $most])))->at('weather');

@@ -1188,6 +1188,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/weather/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["typeDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grounds": {
         parameters: {
             query?: never;
@@ -1433,7 +1449,7 @@ export interface components {
             note?: string | null;
         };
         NoteRain: {
-            /** @description In the gauge, as typed: a point or a comma. */
+            /** @description In the gauge, as typed: a point or a comma; millimetres, or inches with "in". */
             mm: string;
             /** @description In the garden's time zone, like 2026-05-02T19:30. */
             began_at: string;
@@ -1636,6 +1652,22 @@ export interface components {
             status?: "open" | "closed";
             /** @description How it ended. */
             outcome?: string | null;
+        };
+        /** @description A day's weather as a station showed it, or as it is foretold, in the gardener's own units. */
+        TypedDay: {
+            /** Format: date */
+            day: string;
+            /** @description As typed: a point or a comma. */
+            low: string;
+            high: string;
+            /** @description In all; in millimetres, or in inches with "in". */
+            rain?: string | null;
+            /** @description Hour at which it begins. */
+            rain_from?: number | null;
+            rain_hours?: number | null;
+            wind?: string | null;
+            /** @enum {string} */
+            sky: "clear" | "half" | "overcast";
         };
         ImportWeather: {
             /** @description time,temp_c,rain_mm,wind_ms,humidity,cloud */
@@ -7809,6 +7841,59 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+        };
+    };
+    typeDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedDay"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
                 };
             };
         };

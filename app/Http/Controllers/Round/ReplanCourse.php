@@ -20,7 +20,7 @@ final class ReplanCourse extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/courses/{course}/replan', operationId: 'replanCourse', responses: [new Ok(ChangeResource::class)])]
     public function __invoke(Garden $garden, Course $course, CheckCourses $check, ChangeRecorder $recorder): JsonResponse
     {
-        $course->load(['recipe', 'other', 'sprayer', 'plantings', 'rounds.application', 'rounds.course.plantings']);
+        $course->load(['recipe', 'other', 'sprayer', 'plantings', 'rounds.application', 'rounds.course.plantings', 'trouble.counts']);
         $moves = $check->check($garden, $course)->moves ?? [];
         [, $change] = $recorder->record($garden, 'Rounds moved', static function () use ($course, $moves): void {
             foreach ($moves as $move) {

@@ -1,7 +1,7 @@
-import { api, ApiFailure, take, type Making, type PreparationBody } from '@/api/client'
+import { api, take, type Making, type PreparationBody } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useDebounceFn } from '@vueuse/core'
-import { reactive, ref, shallowRef, watch } from 'vue'
+import { useWorkedOut } from '@/stores/workedOut'
+import { reactive, watch } from 'vue'
 
 interface Draft {
   want: string
@@ -19,31 +19,11 @@ export function useMaking(kind: string, want: string) {
   const store = useGarden()
   const draft = reactive<Draft>({ ...EMPTY, ...read(kind) })
   if (want && draft.want !== want) Object.assign(draft, { want, body: null })
-  const making = shallowRef<Making | null>(null)
-  const errors = ref<Record<string, string>>({})
-  const failure = ref<string | null>(null)
-  let running: AbortController | null = null
-
-  async function workOut(): Promise<void> {
-    running?.abort()
-    const mine = (running = new AbortController())
-    try {
-      const answer = await take(api.POST('/api/gardens/{garden}/makings', {
-        params: { path: { garden: store.id } },
-        body: { kind, want: draft.body ? null : draft.want || null, ...(draft.body ? { body: draft.body } : {}), sprayer_id: draft.sprayer || null },
-        signal: mine.signal,
-      }))
-      if (mine.signal.aborted) return
-      making.value = answer
-      errors.value = {}
-      failure.value = null
-    } catch (e) {
-      if (mine.signal.aborted) return
-      if (e instanceof ApiFailure && e.status === 422) errors.value = e.fields
-      else failure.value = e instanceof Error ? e.message : 'Something went wrong.'
-    }
-  }
-  const soon = useDebounceFn(workOut, PAUSE_MS)
+  const { answer: making, errors, failure, workOut, soon } = useWorkedOut<Making>((signal) => take(api.POST('/api/gardens/{garden}/makings', {
+    params: { path: { garden: store.id } },
+    body: { kind, want: draft.body ? null : draft.want || null, ...(draft.body ? { body: draft.body } : {}), sprayer_id: draft.sprayer || null },
+    signal,
+  })), PAUSE_MS)
   watch(draft, () => {
     localStorage.setItem(key(kind), JSON.stringify(draft))
     void soon()

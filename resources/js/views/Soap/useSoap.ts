@@ -1,7 +1,8 @@
-import { api, ApiFailure, take, type SoapBench, type SoapPlan } from '@/api/client'
+import { api, take, type SoapBench, type SoapPlan } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useDebounceFn, useLocalStorage } from '@vueuse/core'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { useWorkedOut } from '@/stores/workedOut'
+import { useLocalStorage } from '@vueuse/core'
+import { computed, watch } from 'vue'
 
 export interface SoapDraft {
   oils: { oil: string; amount: string }[]
@@ -22,10 +23,6 @@ const START: SoapDraft = { oils: [{ oil: 'sunflower', amount: '500 g' }], alkali
 export function useSoap() {
   const store = useGarden()
   const draft = useLocalStorage<SoapDraft>('nebbia.soap', START, { mergeDefaults: true })
-  const soap = shallowRef<SoapBench | null>(null)
-  const errors = ref<Record<string, string>>({})
-  const failure = ref<string | null>(null)
-  let running: AbortController | null = null
 
   const plan = computed<SoapPlan>(() => {
     const one = draft.value
@@ -37,22 +34,9 @@ export function useSoap() {
     }
   })
 
-  async function workOut(): Promise<void> {
-    running?.abort()
-    const mine = (running = new AbortController())
-    try {
-      const answer = await take(api.POST('/api/gardens/{garden}/soap', { params: { path: { garden: store.id } }, body: { soap: plan.value }, signal: mine.signal }))
-      if (mine.signal.aborted) return
-      soap.value = answer
-      errors.value = {}
-      failure.value = null
-    } catch (e) {
-      if (mine.signal.aborted) return
-      if (e instanceof ApiFailure && e.status === 422) errors.value = e.fields
-      else failure.value = e instanceof Error ? e.message : 'Something went wrong.'
-    }
-  }
-  const soon = useDebounceFn(workOut, PAUSE_MS)
+  const { answer: soap, errors, failure, workOut, soon } = useWorkedOut<SoapBench>((signal) => take(api.POST('/api/gardens/{garden}/soap', {
+    params: { path: { garden: store.id } }, body: { soap: plan.value }, signal,
+  })), PAUSE_MS)
   watch(plan, () => void soon(), { deep: true })
   void workOut()
 

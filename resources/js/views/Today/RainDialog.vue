@@ -5,7 +5,7 @@ import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/stores/saving'
 import { useTimes } from '@/stores/times'
 import { NButton } from 'naive-ui'
-import { reactive, watch } from 'vue'
+import { computed, reactive, watch } from 'vue'
 
 /** What the rain gauge held, and when. */
 const shown = defineModel<boolean>('shown', { required: true })
@@ -13,11 +13,12 @@ const emit = defineEmits<{ changed: [] }>()
 const store = useGarden()
 const times = useTimes()
 const { errors, busy, attempt, done } = useSaving()
+const inches = computed(() => store.garden?.units === 'us')
 const form = reactive({ mm: '', began: '', hours: 2 })
 watch(shown, (now) => { if (now) Object.assign(form, { mm: '', began: times.nowField(), hours: 2 }); errors.value = {} })
 
 const save = () => attempt(async () => {
-  const change = await take(api.POST('/api/gardens/{garden}/rain', { params: { path: { garden: store.id } }, body: { mm: form.mm, began_at: form.began, hours: form.hours } }))
+  const change = await take(api.POST('/api/gardens/{garden}/rain', { params: { path: { garden: store.id } }, body: { mm: inches.value && /\d$/.test(form.mm.trim()) ? `${form.mm} in` : form.mm, began_at: form.began, hours: form.hours } }))
   shown.value = false
   done(change)
   emit('changed')
@@ -29,8 +30,8 @@ const save = () => attempt(async () => {
     <form class="form-grid" @submit.prevent="save">
       <div class="two">
         <div class="field">
-          <label for="rain-mm">Millimetres in the gauge</label>
-          <input id="rain-mm" v-model="form.mm" class="native" inputmode="decimal" autocomplete="off" placeholder="4.5" :aria-invalid="errors.mm ? 'true' : undefined">
+          <label for="rain-mm">{{ inches ? 'Inches' : 'Millimetres' }} in the gauge</label>
+          <input id="rain-mm" v-model="form.mm" class="native" inputmode="decimal" autocomplete="off" :placeholder="inches ? '0.2' : '4.5'" :aria-invalid="errors.mm ? 'true' : undefined">
           <p v-if="errors.mm" class="field-error">{{ errors.mm }}</p>
         </div>
         <div class="field">

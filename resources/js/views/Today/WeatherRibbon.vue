@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DayDialog from './DayDialog.vue'
 import RainDialog from './RainDialog.vue'
 import WeatherDialog from './WeatherDialog.vue'
 import { api, ApiFailure, take, type Schemas } from '@/api/client'
@@ -13,6 +14,7 @@ const ribbon = shallowRef<Schemas['Ribbon'] | null>(null)
 const emit = defineEmits<{ changed: [] }>()
 const at = ref(0)
 const showRain = ref(false)
+const showDay = ref(false)
 const showImport = ref(false)
 
 async function load(): Promise<void> {
@@ -79,9 +81,11 @@ const said = computed(() => (hour.value ? `${clock(hour.value.at, 'hour')}: ${WO
       <p class="soft small">A tall bar is a good hour, two lines are a poor one, a line at the foot is none. Weather from {{ ribbon.source }}.</p>
       <div class="actions">
         <n-button size="small" @click="showRain = true">It rained</n-button>
+        <n-button size="small" @click="showDay = true">A day’s weather</n-button>
         <n-button size="small" @click="showImport = true">Import a forecast</n-button>
       </div>
     </template>
+    <day-dialog v-model:shown="showDay" @changed="noted" />
     <rain-dialog v-model:shown="showRain" @changed="noted" />
     <weather-dialog v-model:shown="showImport" @changed="noted" />
   </section>
