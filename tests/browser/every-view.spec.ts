@@ -114,6 +114,7 @@ const views: { name: string; open: (page: Page) => Promise<void>; except?: strin
     await expect(page.getByRole('table')).toBeVisible()
   } },
   { name: 'Rain dialog', open: async (page) => { await page.goto('/'); await page.getByRole('button', { name: 'It rained' }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
+  { name: 'Dialog of a day\'s weather', open: async (page) => { await page.goto('/'); await page.getByRole('button', { name: 'A day’s weather' }).click(); await page.getByLabel(/Rain in all/).fill('3'); await expect(page.getByLabel('It begins at')).toBeVisible() } },
   { name: 'Forecast dialog', open: async (page) => { await page.goto('/'); await page.getByRole('button', { name: 'Import a forecast' }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },
   { name: 'Log dialog', open: async (page) => { await page.goto('/'); await page.getByRole('button', { name: 'Log it' }).first().click(); await expect(page.getByRole('dialog')).toBeVisible() } },
   { name: 'Plan dialog', open: async (page) => { await page.goto('/bench'); await page.getByRole('button', { name: 'Plan the rounds' }).click(); await expect(page.getByRole('dialog')).toBeVisible() } },

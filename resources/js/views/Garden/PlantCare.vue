@@ -17,7 +17,7 @@ watch(form, () => { care.value = form.water_days.length || form.feed_days.length
     <p class="soft small">Rounds keep clear of it: before watering, before feeding.</p>
     <week-days v-model="form.water_days" legend="Watered on" />
     <div v-if="form.water_days.length" class="how">
-      <label>at <select v-model="form.water_at" class="native"><option v-for="hour in hours" :key="hour">{{ hour }}</option></select></label>
+      <label>at <select v-model="form.water_at" class="native" aria-label="Watered at"><option v-for="hour in hours" :key="hour">{{ hour }}</option></select></label>
       <label><input v-model="form.from_above" type="checkbox"> over the leaves</label>
     </div>
     <week-days v-model="form.feed_days" legend="Fed on" />

@@ -18,8 +18,8 @@ const take = (n: number) => { spans.value = spans.value.filter((_, at) => at !==
     <div v-for="(span, n) in spans" :key="n" class="span" role="group" :aria-label="`Time ${n + 1}`">
       <week-days v-model="span.days" :legend="span.days.length ? 'On' : 'On every day'" />
       <div class="hours">
-        <label>from <select v-model="span.from" class="native"><option v-for="hour in hours.slice(0, 24)" :key="hour">{{ hour }}</option></select></label>
-        <label>to <select v-model="span.to" class="native"><option v-for="hour in hours.slice(1)" :key="hour">{{ hour }}</option></select></label>
+        <label>from <select v-model="span.from" class="native" aria-label="From"><option v-for="hour in hours.slice(0, 24)" :key="hour">{{ hour }}</option></select></label>
+        <label>to <select v-model="span.to" class="native" aria-label="Until"><option v-for="hour in hours.slice(1)" :key="hour">{{ hour }}</option></select></label>
         <n-button quaternary size="small" :aria-label="`Remove time ${n + 1}`" @click="take(n)">Remove</n-button>
       </div>
     </div>
