@@ -31,20 +31,22 @@ final readonly class LogBatch
     /**
      * @param  Collection<int, Round>  $rounds  of one recipe and one sprayer; course with recipes, sprayer and plantings must be loaded
      * @param  list<string>|null  $plantingIds  that were sprayed; all that were still open where it is null
+     * @param  float|null  $volumeMl  that went on them; their share of what was planned where it is null
      */
-    public function __invoke(Garden $garden, Collection $rounds, ?array $plantingIds, CarbonImmutable $at, float $volumeMl, float $leftMl = 0.0, ?bool $rinsed = null, ?string $by = null, ?string $note = null): Batch
+    public function __invoke(Garden $garden, Collection $rounds, ?array $plantingIds, CarbonImmutable $at, ?float $volumeMl = null, float $leftMl = 0.0, ?bool $rinsed = null, ?string $by = null, ?string $note = null): Batch
     {
         $parts = $this->parts($rounds, $plantingIds);
         $first = $rounds->firstOrFail();
         $recipe = $first->remedy();
         $sprayer = $first->course->sprayer;
+        $whole = array_sum(array_column($parts, 2));
+        $volumeMl ??= $whole;
         $made = $volumeMl + $leftMl;
         $mixedAt = $this->mixedAt($garden, $rounds, $at);
         $batch = $garden->batches()->create([
             'recipe_id' => $recipe->id, 'sprayer_id' => $sprayer?->id, 'name' => $recipe->name, 'volume_ml' => $made, 'fills' => $sprayer === null ? 1 : self::fills($sprayer->vessel(), $made),
             'made_at' => $mixedAt->utc(), 'use_by' => $this->useBy($garden, $recipe->body, $made, $mixedAt), 'left_ml' => $leftMl,
         ]);
-        $whole = array_sum(array_column($parts, 2));
         foreach ($parts as [$round, $plantings, $weight]) {
             $share = $whole > 0.0 ? $weight / $whole : 1.0 / count($parts);
             ($this->log)($garden, $round, new Sprayed($at, $volumeMl * $share, $plantings, $by, $note, $rinsed, $batch, $made * $share));

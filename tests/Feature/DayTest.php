@@ -114,6 +114,14 @@ it('leaves a round planned for what was left out, and for as much as that takes'
         ->and(Application::query()->where('round_id', $round->id)->orderBy('id')->get()->map(static fn (Application $one): array => $one->planting_ids)->all())->toBe([[$lettuce->id], [$radicchio->id]]);
 });
 
+it('takes the share of the plants that were sprayed where nobody says how much', function (): void {
+    $garden = demo();
+    $round = saladRound($garden);
+    logSalad($garden, ['planting_ids' => [plantingOf($garden, 'radicchio')->id]])->assertOk();
+    // 14 of 26 plants: 675 x 14 / 26.
+    expect($round->application()->firstOrFail()->volume_ml)->toEqualWithDelta(363.46, 0.01);
+});
+
 it('undoes a batch with everything in it', function (): void {
     $garden = demo();
     $round = saladRound($garden);

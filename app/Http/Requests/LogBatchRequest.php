@@ -99,13 +99,13 @@ final class LogBatchRequest extends FormRequest
     }
 
     /**
-     * @param  Collection<int, Round>  $rounds
+     * @return float|null null where nothing is said: then it is what was planned for what was sprayed
      *
      * @throws BadInput
      */
-    public function volumeMl(Collection $rounds, Garden $garden): float
+    public function volumeMl(Garden $garden): ?float
     {
-        return $this->filled('volume') ? $this->ml('volume', $garden) : (float) $rounds->sum(static fn (Round $round): float => $round->volumeMl());
+        return $this->filled('volume') ? $this->ml('volume', $garden) : null;
     }
 
     /** @throws BadInput */

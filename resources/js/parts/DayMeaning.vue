@@ -26,5 +26,5 @@ const clock = (hour: number) => `${String(hour).padStart(2, '0')}:00`
 <style scoped>
 .meaning { display: grid; gap: 4px; min-height: 78px; align-content: start; }
 ul { list-style: none; margin: 0; padding: 0; display: grid; gap: 4px; }
-li { display: flex; gap: 10px; align-items: baseline; flex-wrap: wrap; }
+li { display: flex; gap: 10px; align-items: baseline; }
 </style>

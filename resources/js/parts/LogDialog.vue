@@ -84,7 +84,7 @@ const log = () => attempt(async () => {
         </div>
         <div class="field">
           <label for="log-volume">How much was used</label>
-          <input id="log-volume" v-model="form.volume" class="native" :placeholder="volume" autocomplete="off" :aria-invalid="errors.volume ? 'true' : undefined">
+          <input id="log-volume" v-model="form.volume" class="native" :placeholder="isPart ? 'its share' : volume" autocomplete="off" :aria-invalid="errors.volume ? 'true' : undefined">
           <p v-if="errors.volume" class="field-error">{{ errors.volume }}</p>
         </div>
         <div class="field">

@@ -5,8 +5,9 @@ import MoveDialog from './MoveDialog.vue'
 import { api, take, type Round } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/stores/saving'
+import { useTimes } from '@/stores/times'
 import { NButton } from 'naive-ui'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 
 /** What can be done with a planned round: log it, put it off, move it, skip it. */
 const props = withDefaults(defineProps<{
@@ -19,6 +20,8 @@ const emit = defineEmits<{ changed: [] }>()
 
 const store = useGarden()
 const { errors, busy, attempt, done } = useSaving()
+const times = useTimes()
+const isDue = computed(() => props.round.due_on <= times.todayField())
 const showLog = ref(false)
 const showMove = ref(false)
 const showSkip = ref(false)
@@ -46,7 +49,7 @@ async function skip(): Promise<void> {
 <template>
   <div class="actions">
     <n-button v-if="!withoutLog" :type="now ? 'warning' : 'default'" @click="showLog = true">Log it</n-button>
-    <n-button v-if="now" :disabled="busy" title="Moves it to the best of the next days" @click="later">Not today</n-button>
+    <n-button v-if="now && isDue" :disabled="busy" title="Moves it to the best of the next days" @click="later">Not today</n-button>
     <n-button @click="showMove = true">Move</n-button>
     <n-button quaternary @click="askSkip">Skip</n-button>
     <log-dialog v-if="showLog" v-model:shown="showLog" :rounds="[round]" :title="title" :volume="volume" :plantings="plantings" @done="emit('changed')" />

@@ -24,7 +24,7 @@ final class LogBatchController extends Controller
         [, $change] = $recorder->record($garden, 'Round logged', static function () use ($request, $garden, $log): void {
             $rounds = $request->rounds($garden);
             $log(
-                $garden, $rounds, $request->plantingIds(), $request->appliedAt($garden), $request->volumeMl($rounds, $garden), $request->leftMl($garden), $request->rinsed(),
+                $garden, $rounds, $request->plantingIds(), $request->appliedAt($garden), $request->volumeMl($garden), $request->leftMl($garden), $request->rinsed(),
                 $request->filled('by') ? $request->string('by')->toString() : null, $request->filled('note') ? $request->string('note')->toString() : null,
             );
         });

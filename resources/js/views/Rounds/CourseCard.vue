@@ -35,7 +35,7 @@ async function end(): Promise<void> {
         <h3>{{ course.recipe }}<template v-if="course.other"> in turn with {{ course.other }}</template><template v-if="course.target"> against {{ course.target }}</template></h3>
         <p class="soft">{{ course.plantings.map((p) => `${p.number} × ${p.name}`).join(', ') || 'Paths and surfaces' }}</p>
         <p class="soft small">{{ course.volume }}<template v-if="course.sprayer"> in the {{ course.sprayer }}</template>, every {{ course.every_days }} days, {{ course.times }} times{{ course.purpose === 'prevention' ? ', to keep it away' : '' }}</p>
-        <p v-if="next" :class="['small', 'ending', course.ending.word]">{{ course.ending.said }}</p>
+        <p v-if="next && course.ending.word !== 'open'" :class="['small', 'ending', course.ending.word]">{{ course.ending.said }}</p>
       </div>
       <n-button v-if="next" quaternary size="small" @click="end">End the course</n-button>
     </header>
@@ -61,7 +61,7 @@ li { display: flex; flex-wrap: wrap; justify-content: space-between; gap: 8px 16
 .line { display: flex; flex-wrap: wrap; gap: 2px 14px; align-items: baseline; }
 .done .state { color: var(--leaf); font-weight: 600; }
 .planned .state { color: var(--brass); font-weight: 600; }
-.ending { margin-top: 4px; color: var(--soft); }
+.ending { margin-top: 4px; }
 .ending.over, .ending.nearly { color: var(--leaf); font-weight: 600; }
 .ending.give-up { color: var(--madder); font-weight: 600; }
 .skipped .state { color: var(--soft); font-weight: 600; }

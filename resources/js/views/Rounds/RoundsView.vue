@@ -54,6 +54,7 @@ const title = computed(() => {
       </empty-note>
       <section v-if="running.length" aria-labelledby="running" class="cards">
         <h2 id="running">Under way</h2>
+        <p class="soft">A course ends with two clean looks. Where all its rounds have not halved what there was, give it up.</p>
         <course-card v-for="course in running" :key="course.id" :course="course" @changed="load" />
       </section>
       <details v-if="over.length">
