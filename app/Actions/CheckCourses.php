@@ -87,10 +87,21 @@ final readonly class CheckCourses
         $rhythm = Rhythm::written($course->every_days, $course->times);
         $moves = $this->replanner->replan($core, $rhythm, array_map(static fn (Round $round): string => $round->due_on->toDateString(), $open), $last, $washed?->lost === 'all', $forecast, $now->getTimestamp());
         $words = new RoundWords($this->catalogue, WeatherUnits::of($garden->units));
+        $news = array_filter([$this->news($washed)]);
+        $found = [];
+        foreach ($moves as $move) {
+            $round = $open[$move->round];
+            if ($move->slot === null) {
+                $against = $move->against === null ? '' : $words->against($move->against);
+                $news[] = $this->say('stuck', ['n' => $round->number, 'day' => CarbonImmutable::parse($move->from)->format('j F'), 'why' => $against === '' ? 'none' : $against]);
+            } else {
+                $found[] = new ReplanMove($round->id, $round->number, $move->from, $move->to, CarbonImmutable::createFromTimestamp($move->slot->from, $garden->time_zone)->hour, $this->why($move, $open, $washed, $words));
+            }
+        }
 
         return new ReplanResource(
-            $course->id, $this->name($course), $this->news($washed),
-            array_map(fn (Move $move): ReplanMove => new ReplanMove($open[$move->round]->id, $open[$move->round]->number, $move->from, $move->to, CarbonImmutable::createFromTimestamp($move->slot->from, $garden->time_zone)->hour, $this->why($move, $open, $washed, $words)), $moves),
+            $course->id, $this->name($course), $news === [] ? null : implode(' ', $news),
+            $found,
         );
     }
 

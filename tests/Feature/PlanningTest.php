@@ -303,3 +303,24 @@ it('plans no real garden by made-up weather', function (): void {
         // 0.8 of 130 / (17 - 4) is 8 days: no more than seven are usual.
         ->and($suggestion['interval_days'])->toEqual(7.0);
 });
+
+it('plans anew when a plant came into flower, and says why', function (): void {
+    $this->travelTo(CarbonImmutable::parse('2026-05-04 08:20:00', 'UTC'));
+    $garden = demo();
+    $garden->update(['free_hours' => [['days' => [], 'from' => '11:00', 'to' => '16:00']]]);
+    $bean = plantingOf($garden, 'broad-bean');
+    $bean->update(['in_flower' => false, 'stage' => 'growing']);
+    $course = $this->postJson(at($garden, 'courses'), ['recipe_id' => recipeNamed($garden, 'Evening soap')->id, 'planting_ids' => [$bean->id], 'target' => 'aphid', 'every_days' => 6, 'times' => 1, 'starts_on' => '2026-05-06'])->assertCreated()->json('course.id');
+    $news = fn (): ?array => collect($this->getJson(at($garden, 'replans'))->assertOk()->json())->firstWhere('course_id', $course);
+    // An import that is mild, dry, still and overcast: nothing is against it but the flowers.
+    $csv = "time,temp_c,rain_mm,wind_ms,humidity,cloud\n";
+    for ($hour = 0; $hour < 24 * 12; $hour++) {
+        $csv .= CarbonImmutable::parse('2026-05-04 00:00', 'UTC')->addHours($hour)->format('Y-m-d\TH:i:sP').",18,0,1.5,60,100\n";
+    }
+    $this->postJson(at($garden, 'weather'), ['csv' => $csv])->assertOk();
+    expect($news())->toBeNull();
+    $bean->update(['in_flower' => true]);
+    expect($news()['moves'][0]['because'])->toBe('On 6 May: bees at the flowers, better at dawn.')
+        // Beyond the days that are foretold the flowers may be over.
+        ->and($news()['moves'][0]['to'])->toBeGreaterThanOrEqual('2026-05-14');
+});

@@ -235,6 +235,10 @@ final class HourJudge
             if (in_array($window->sun, ['avoid', 'never'], true) && $this->sunSoon($at)) {
                 $objections[] = [Objection::of('sun', false, Severity::Caution, []), $window];
             }
+            if ($kept->inFlower && ! $kept->indoors && $window->bees !== 'low' && $this->isSunUp($at)) {
+                // By then the flowers may be over.
+                $objections[] = [Objection::of('bees', false, Severity::Caution, []), $window];
+            }
             $best = $window->bestFor($kept->nightBreathing);
             if ($best !== [] && ! in_array($part->value, $best, true)) {
                 $objections[] = [Objection::of('time', false, Severity::Notice, [], $best[0]), $window];

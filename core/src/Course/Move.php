@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Course;
 
-/** A planned round that is better on another day. */
+/** A planned round that is better on another day, or finds none. */
 final readonly class Move
 {
     public function __construct(
@@ -13,7 +13,8 @@ final readonly class Move
         /** Days as 2026-05-02. */
         public string $from,
         public string $to,
-        public Slot $slot,
+        /** Null where no day in reach will do: it is left where it is. */
+        public ?Slot $slot,
         /** washed, missed, weather or follows */
         public string $why,
         /** What was against the day it was on. */

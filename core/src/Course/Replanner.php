@@ -49,7 +49,13 @@ final class Replanner
             }
             $least = $before === null ? $now : $before + (int) (86400.0 * ($n === 0 && $washed ? self::AFTER_WASHING : RoundPlacer::leastGap($rhythm))) - 1;
             $best = $this->best($slots, $rhythm, $before, max($least, $now), $why, $this->evening($day, $course));
-            if ($best === null || $best->day === $day) {
+            if ($best === null) {
+                $moves[] = new Move($n, $day, $day, null, $why, $why === 'weather' ? $this->against($course, $n, $day, $forecast) : null);
+                $before = $this->evening($day, $course);
+
+                continue;
+            }
+            if ($best->day === $day) {
                 $before = $own->from ?? $this->evening($day, $course);
 
                 continue;

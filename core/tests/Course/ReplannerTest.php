@@ -39,7 +39,11 @@ it('moves what must be moved, and nothing else', function (array $case, array $o
     'rain that is too far off to be believed' => [['but' => [['day' => '05-09', 'hours' => 24, 'rain' => 1]]], ['2026-05-09', '2026-05-16'], false, '2026-05-04 08:00', []],
     'a round was missed' => [[], ['2026-05-06', '2026-05-12'], false, '2026-05-09 08:00', [[0, '05-06', '05-09', 'missed']]],
     'missed in the rain' => [['but' => [['day' => '05-09', 'hours' => 40, 'rain' => 1]]], ['2026-05-06', '2026-05-13'], false, '2026-05-09 08:00', [[0, '05-06', '05-10', 'missed']]],
-    'it rains for weeks: nothing is to be had' => [['rain' => 1], ['2026-05-05'], false, '2026-05-04 08:00', []],
+    // It stays where it is, and that is said.
+    'it rains for weeks: nothing is to be had' => [['rain' => 1], ['2026-05-05'], false, '2026-05-04 08:00', [[0, '05-05', '05-05', 'weather']]],
+    // Soap kills bees, and the free hours are all by day.
+    'it came into flower' => [['stage' => 'flowering', 'free' => [[], 10, 17]], ['2026-05-05'], false, '2026-05-04 08:00', [[0, '05-05', '05-05', 'weather']]],
+    'it came into flower, and there are hours after sunset' => [['stage' => 'flowering'], ['2026-05-05'], false, '2026-05-04 08:00', []],
 ]);
 
 it('changes nothing a second time', function (): void {

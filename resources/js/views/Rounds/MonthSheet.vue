@@ -15,7 +15,7 @@ function on(day: string): { text: string; kind: string }[] {
       if (round.due_on === day && round.status !== 'skipped') found.push({ kind: round.status, text: `${clock(round.due_hour)}${round.is_other ? course.other : course.recipe}: ${course.plantings.map((one) => one.name).join(', ') || 'paths'}` })
     }
   }
-  for (const mark of props.marks) if (mark.day === day) found.push({ kind: mark.kind, text: mark.what })
+  for (const mark of props.marks) if (mark.day === day) found.push({ kind: mark.kind, text: mark.kind === 'look' ? `${props.courses.find((one) => one.id === mark.course_id)?.recipe ?? ''}: look` : mark.what })
   return found
 }
 const weeks = computed(() => {
