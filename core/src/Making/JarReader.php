@@ -49,8 +49,8 @@ final readonly class JarReader
         if (! is_array($data) || ! is_string($data['id'] ?? null) || $data['id'] === '') {
             throw MakingException::missing('id');
         }
-        $started = self::time($data, 'started_at');
-        $strained = self::time($data, 'strained_at');
+        $started = self::instant($data, 'started_at');
+        $strained = self::instant($data, 'strained_at');
         if (($data['kind'] ?? null) === 'potash-soap') {
             return $this->soaps->jar($data, $started ?? $at, $strained, $at);
         }
@@ -79,7 +79,7 @@ final readonly class JarReader
     }
 
     /** @param  array<array-key, mixed>  $data */
-    private static function time(array $data, string $field): ?DateTimeImmutable
+    private static function instant(array $data, string $field): ?DateTimeImmutable
     {
         $text = $data[$field] ?? null;
         if ($text === null) {

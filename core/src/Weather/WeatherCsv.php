@@ -60,11 +60,11 @@ final class WeatherCsv
         };
 
         return new WeatherHour(
-            self::time($line, $cell('time')), $number('temp_c'), $number('rain_mm'), $number('wind_ms') * self::MS_TO_KMH, $number('humidity'), $number('cloud'),
+            self::instant($line, $cell('time')), $number('temp_c'), $number('rain_mm'), $number('wind_ms') * self::MS_TO_KMH, $number('humidity'), $number('cloud'),
         );
     }
 
-    private static function time(int $line, string $text): int
+    private static function instant(int $line, string $text): int
     {
         foreach (['Y-m-d\TH:iP', 'Y-m-d\TH:i:sP', 'Y-m-d H:iP', 'Y-m-d H:i:sP'] as $format) {
             $time = DateTimeImmutable::createFromFormat("!$format", $text);

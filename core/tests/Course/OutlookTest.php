@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use Nebbia\Core\Course\Consequence;
 use Nebbia\Core\Course\DayOutlook;
+use Nebbia\Core\Course\HourWord;
 use Nebbia\Core\Course\Neighbour;
 use Nebbia\Core\Course\Outlook;
 use Nebbia\Core\Course\Rhythm;
 use Nebbia\Core\Tests\Cases;
+use Nebbia\Core\Tests\Chance;
 
 function outlookAt(string $text): int
 {
@@ -81,4 +83,36 @@ it('minds other courses', function (): void {
 it('minds the harvest and what is not made yet', function (): void {
     $days = outlook(['harvest' => '2026-05-09'], [], '2026-05-06 12:00', null, null);
     expect(follows($days['05-09']))->toBe(['harvest'])->and(follows($days['05-10']))->toBe([])->and(follows($days['05-05']))->toBe(['not-ready'])->and(follows($days['05-06']))->toBe([]);
+});
+
+it('never calls a day good that the plan would not take, over skies of chance', function (): void {
+    $chance = new Chance(5);
+    for ($try = 0; $try < 8; $try++) {
+        $but = [];
+        for ($n = $chance->whole(1, 6); $n > 0; $n--) {
+            $but[] = ['day' => sprintf('05-%02d', $chance->whole(3, 17)), 'at' => $chance->whole(0, 20), 'hours' => $chance->whole(3, 30), 'rain' => $chance->between(0.2, 3.0), 'temp' => $chance->between(2.0, 33.0), 'wind' => $chance->between(0.0, 30.0)];
+        }
+        foreach (outlook(['but' => $but, 'free' => [[], 6, 22]]) as $day) {
+            if ($day->slot === null) {
+                expect($day->worst()->value)->toBe('stop');
+
+                continue;
+            }
+            expect($day->slot->day)->toBe($day->day);
+            foreach ($day->slot->hours as $hour) {
+                expect($hour->word)->not->toBe(HourWord::No);
+            }
+            // What is best by itself is never worth less for being later in the list.
+            expect($day->score)->toBeLessThanOrEqual(1.0);
+        }
+    }
+});
+
+it('puts the gravest consequence first', function (): void {
+    foreach (outlook(['temp' => 27, 'harvest' => '2026-05-10'], [new Neighbour('Sulfur', outlookAt('2026-05-09 21:00'), outlookAt('2026-05-09 22:00'), false, 3.0)]) as $day) {
+        $ranks = array_map(static fn (Consequence $one): int => $one->severity->rank(), $day->consequences);
+        $sorted = $ranks;
+        rsort($sorted);
+        expect($ranks)->toBe($sorted);
+    }
 });

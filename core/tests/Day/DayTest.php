@@ -13,6 +13,7 @@ use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Tests\Cases;
+use Nebbia\Core\Tests\Chance;
 use Nebbia\Core\Vessel\Vessel;
 
 const DAY_REMEDIES = [
@@ -111,4 +112,62 @@ it('keeps as long as the shortest of what is in it', function (): void {
     // Bicarbonate 36 hours, soap three weeks: rows of storage.yaml.
     expect(dayOf([daySpray('a', 1000, [], 'bicarbonate')])->batches[0]->keeps?->hours->likely)->toBe(36.0)
         ->and(dayOf([daySpray('a', 1000, [], 'soap')])->batches[0]->keeps?->hours->likely)->toBe(504.0);
+});
+
+/** @return list<DueSpray> of chance: one to five rounds of one mix, each with up to four stands */
+function chanceRounds(Chance $chance, ?Vessel $vessel): array
+{
+    $plants = ['rose', 'broad-bean', 'tomato', 'lemon'];
+    $sprays = [];
+    for ($n = $chance->whole(1, 5); $n > 0; $n--) {
+        $stands = [];
+        for ($k = $chance->whole(1, 4); $k > 0; $k--) {
+            $stands[] = ["stand $n.$k", $plants[$k - 1], $chance->whole(1, 30), $chance->between(20.0, 900.0), $chance->whole(0, 1) === 1, $chance->whole(0, 4) === 0];
+        }
+        $sprays[] = daySpray("round $n", $chance->between(100.0, 4000.0), $stands, vessel: $vessel);
+    }
+
+    return $sprays;
+}
+
+it('neither loses nor makes a drop, whatever the rounds', function (): void {
+    $chance = new Chance(7);
+    for ($try = 0; $try < 60; $try++) {
+        $vessel = dayPump();
+        $sprays = chanceRounds($chance, $vessel);
+        $batch = dayOf($sprays)->batches[0];
+        $planned = array_sum(array_map(static fn (DueSpray $one): float => $one->mix->finalVolume->likely, $sprays));
+        $portions = array_sum(array_map(static fn (Portion $one): float => $one->ml, $batch->portions));
+        // What is made is what was planned, less what was counted more than once for the sprayer; never less than it takes to spray at all.
+        expect($batch->volumeMl)->toEqualWithDelta(max($planned - 30.0 * (count($sprays) - 1), 40.0), 0.01)
+            ->and($portions)->toEqualWithDelta($batch->volumeMl - 30.0, 0.01)
+            ->and($batch->fills * $batch->eachMl)->toEqualWithDelta($batch->volumeMl, 0.01)
+            ->and($batch->eachMl)->toBeLessThanOrEqual($vessel->usableMl() + 1e-6)
+            // One fill fewer would not hold it.
+            ->and(($batch->fills - 1) * $vessel->usableMl())->toBeLessThan($batch->volumeMl);
+        expect(count(Day::steps($batch)))->toBe(3 + count($batch->portions) + count(array_filter($batch->portions, static fn (Portion $one): bool => $one->rinseAfter !== null)));
+    }
+});
+
+it('shares in proportion, and keeps the sound before the ill before those apart', function (): void {
+    $chance = new Chance(11);
+    for ($try = 0; $try < 40; $try++) {
+        $portions = dayOf(chanceRounds($chance, null))->batches[0]->portions;
+        $ratios = array_map(static fn (Portion $one): float => $one->ml / ($one->stand->needMl ?? 1.0), $portions);
+        expect(max($ratios) - min($ratios))->toBeLessThan(1e-6);
+        $ranks = array_map(static fn (Portion $one): int => ($one->stand->quarantined ? 2 : 0) + ($one->stand->troubled ? 1 : 0), $portions);
+        $sorted = $ranks;
+        sort($sorted);
+        expect($ranks)->toBe($sorted);
+    }
+});
+
+it('gives every plant more where more is made', function (): void {
+    $stands = [['a', 'rose', 3, 300.0], ['b', 'tomato', 5, 500.0]];
+    $before = [0.0, 0.0];
+    foreach ([200.0, 600.0, 1200.0, 2400.0, 5000.0] as $ml) {
+        $now = array_map(static fn (Portion $one): float => $one->ml, dayOf([daySpray('a', $ml, $stands)])->batches[0]->portions);
+        expect($now[0])->toBeGreaterThan($before[0])->and($now[1])->toBeGreaterThan($before[1]);
+        $before = $now;
+    }
 });

@@ -18,7 +18,7 @@ const gone = (one: Schemas['LeftBatch']) => attempt(async () => {
 </script>
 
 <template>
-  <section aria-labelledby="left">
+  <section class="ruled with-do" aria-labelledby="left">
     <h2 id="left">Left over</h2>
     <ul>
       <li v-for="one in leftovers" :key="one.id">
@@ -32,10 +32,3 @@ const gone = (one: Schemas['LeftBatch']) => attempt(async () => {
     </ul>
   </section>
 </template>
-
-<style scoped>
-section { display: grid; gap: 10px; }
-ul { list-style: none; margin: 0; padding: 0; }
-li { display: flex; gap: 6px 16px; align-items: center; justify-content: space-between; padding: 10px 0; border-top: 1px solid var(--line); }
-li > div { min-width: 0; }
-</style>

@@ -8,7 +8,7 @@ const times = useTimes()
 </script>
 
 <template>
-  <section aria-labelledby="looks">
+  <section class="ruled" aria-labelledby="looks">
     <h2 id="looks">Look again</h2>
     <ul>
       <li v-for="patch in today.patches" :key="patch.planting_id + patch.recipe">
@@ -26,9 +26,3 @@ const times = useTimes()
     </ul>
   </section>
 </template>
-
-<style scoped>
-section { display: grid; gap: 10px; }
-ul { list-style: none; margin: 0; padding: 0; }
-li { padding: 10px 0; border-top: 1px solid var(--line); }
-</style>

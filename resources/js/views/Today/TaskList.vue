@@ -32,7 +32,7 @@ const WORDS: Record<Task['kind'], string> = { stir: 'Stirred', strain: 'Strain i
 </script>
 
 <template>
-  <section :aria-labelledby="id">
+  <section class="ruled with-do" :aria-labelledby="id">
     <h2 :id="id">{{ title }}</h2>
     <ul>
       <li v-for="(task, n) in tasks" :key="n" :class="task.kind">
@@ -49,9 +49,5 @@ const WORDS: Record<Task['kind'], string> = { stir: 'Stirred', strain: 'Strain i
 </template>
 
 <style scoped>
-section { display: grid; gap: 10px; }
-ul { list-style: none; margin: 0; padding: 0; }
-li { display: flex; gap: 6px 16px; align-items: center; justify-content: space-between; padding: 10px 0; border-top: 1px solid var(--line); }
-li > div { min-width: 0; }
 .go { white-space: nowrap; min-height: 34px; display: inline-flex; align-items: center; }
 </style>
