@@ -58,7 +58,7 @@ final readonly class ShowDay
         foreach ($due as $n => [$round, , $body]) {
             $sprays[] = $this->spray($garden, $round, $body, $mixes[$n], $needs, $troubled->all());
         }
-        $done = array_flip($garden->ticks()->toBase()->where('day', CarbonImmutable::now($garden->time_zone)->toDateString())->pluck('step')->all());
+        $done = $garden->ticks()->toBase()->where('day', CarbonImmutable::now($garden->time_zone)->toDateString())->pluck('created_at', 'step')->all();
         $rounds = [];
         foreach ($due as $one) {
             $rounds[$one[0]->id] = $one;
@@ -117,7 +117,7 @@ final readonly class ShowDay
 
     /**
      * @param  list<array{Round, DueRound, array<string, mixed>}>  $due  rounds of the batch
-     * @param  array<array-key, mixed>  $done  steps that were ticked off
+     * @param  array<array-key, mixed>  $done  step => when it was ticked off, UTC
      */
     private function batch(Garden $garden, Batch $batch, array $due, array $done): DayBatch
     {
@@ -128,11 +128,14 @@ final readonly class ShowDay
             $bench = $this->bench->forAll($garden, $body, $plantings, $batch->eachMl, $round->course->sprayer);
             [$lines, $severity, $headline] = [self::lines($bench->layers), $bench->severity, $bench->headline];
         }
+        $made = $done["mix:{$batch->id()}"] ?? null;
+        $madeAt = is_string($made) ? CarbonImmutable::parse($made, 'UTC') : null;
         $volume = fn (float $ml): string => PreciseWords::volume($ml, $garden->units);
 
         return new DayBatch(
             $batch->id(), $shown->recipe, $shown->recipe_id, $shown->sprayer, $shown->sprayer_id, $shown->planting_id, $batch->volumeMl, $volume($batch->volumeMl),
             $batch->fills > 1 ? "in $batch->fills fills of ".$volume($batch->eachMl) : null, $lines, $shown->jars, $batch->keeps === null ? null : $this->catalogue->sentence($batch->keeps->said()),
+            $madeAt?->toIso8601ZuluString(), $batch->keeps === null ? null : $madeAt?->addMinutes((int) round($batch->keeps->hours->likely * 60.0))->toIso8601ZuluString(),
             $batch->overMl !== null && $batch->overMl > 0.25 * $batch->volumeMl ? 'By their size the plants take about '.$volume($batch->volumeMl - $batch->overMl).'.' : null,
             array_map(static fn (array $one): DueRound => $one[1], $due), array_map(fn (Step $step): DayStep => $this->step($garden, $step, $batch, isset($done[$step->id])), Day::steps($batch)), $severity, $headline,
         );

@@ -45,9 +45,12 @@ it('ticks a step off on every device, for today only, and takes it back', functi
     $garden = demo();
     $step = 'mix:'.saladRound($garden)->id;
     $isDone = fn (): bool => collect($this->getJson(at($garden, 'today'))->json('batches.*.steps.*'))->firstWhere('id', $step)['done'];
+    $madeAt = fn (): array => collect($this->getJson(at($garden, 'today'))->json('batches'))->where('id', saladRound($garden)->id)->map(static fn (array $one): array => [$one['made_at'], $one['use_by']])->first();
+    expect($madeAt())->toBe([null, null]);
     $change = $this->postJson(at($garden, 'ticks'), ['step' => $step, 'done' => true])->assertOk()->json('id');
     $this->postJson(at($garden, 'ticks'), ['step' => $step, 'done' => true])->assertOk();
-    expect($isDone())->toBeTrue()->and($garden->ticks()->count())->toBe(1);
+    // Soap keeps three weeks.
+    expect($isDone())->toBeTrue()->and($garden->ticks()->count())->toBe(1)->and($madeAt())->toBe(['2026-05-04T08:20:00Z', '2026-05-25T08:20:00Z']);
     $this->postJson(at($garden, "changes/$change/undo"))->assertOk();
     expect($isDone())->toBeFalse();
     $this->postJson(at($garden, 'ticks'), ['step' => $step, 'done' => true])->assertOk();

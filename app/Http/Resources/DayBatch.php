@@ -29,6 +29,8 @@ final readonly class DayBatch
         #[OA\Property(description: 'What to pour, in mixing order, for one fill.', items: new OA\Items(type: 'string'))] public array $mix,
         #[OA\Property(description: 'Jars of the shelf that it takes from.', items: new OA\Items(type: 'string'))] public array $jars,
         #[OA\Property(description: 'How long it keeps.')] public ?string $keeps,
+        #[OA\Property(description: 'When it was ticked off as mixed.', format: 'date-time')] public ?string $made_at,
+        #[OA\Property(format: 'date-time')] public ?string $use_by,
         #[OA\Property(description: 'What the plants are not expected to take.')] public ?string $over,
         #[OA\Property(items: new OA\Items(ref: DueRound::class))] public array $rounds,
         #[OA\Property(items: new OA\Items(ref: DayStep::class))] public array $steps,

@@ -1940,6 +1940,13 @@ export interface components {
             jars: string[];
             /** @description How long it keeps. */
             keeps: string | null;
+            /**
+             * Format: date-time
+             * @description When it was ticked off as mixed.
+             */
+            made_at: string | null;
+            /** Format: date-time */
+            use_by: string | null;
             /** @description What the plants are not expected to take. */
             over: string | null;
             rounds: components["schemas"]["DueRound"][];

@@ -4,6 +4,7 @@ import LogDialog from '@/parts/LogDialog.vue'
 import RoundActions from '@/parts/RoundActions.vue'
 import SeverityMark from '@/parts/SeverityMark.vue'
 import type { DueRound, Schemas } from '@/api/client'
+import { useTimes } from '@/stores/times'
 import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
 
@@ -11,6 +12,7 @@ import { computed, ref } from 'vue'
 const props = defineProps<{ batch: Schemas['DayBatch']; weather: string | null }>()
 const emit = defineEmits<{ changed: [] }>()
 
+const times = useTimes()
 const showLog = ref(false)
 const steps = computed(() => props.batch.steps)
 const plantings = computed(() => steps.value.filter((step) => step.kind === 'spray' && step.planting_id !== null).map((step) => ({ id: step.planting_id!, name: step.what.replace(/^Spray /, '').replace(/: [^:]*$/, '') })))
@@ -33,6 +35,7 @@ const toBench = computed(() => ({
       <p class="recipe"><strong>{{ batch.mix.join(', then ') }}</strong><span v-if="batch.fills"> each, {{ batch.fills }}</span><span v-if="batch.sprayer" class="soft"> · {{ batch.sprayer }}</span></p>
       <p v-if="batch.jars.length">From the jar: {{ batch.jars.join(', ') }}</p>
       <p class="judged"><severity-mark :severity="batch.severity" /> <span>{{ batch.headline }}</span></p>
+      <p v-if="batch.made_at" class="small"><strong>Mixed {{ times.instant(batch.made_at) }}</strong><template v-if="batch.use_by">, use it by {{ times.instant(batch.use_by) }}</template></p>
       <p v-if="batch.over || batch.keeps" class="soft small">{{ [batch.over, batch.keeps].filter(Boolean).join(' ') }}</p>
     </div>
     <batch-steps :steps="steps" @changed="emit('changed')" />
