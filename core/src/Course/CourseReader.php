@@ -13,6 +13,7 @@ use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Sun\Place;
+use Nebbia\Core\Vessel\Vessel;
 
 /** Reads nebbia.course/1. Every complaint names the field by its dotted path. */
 final readonly class CourseReader
@@ -44,11 +45,13 @@ final readonly class CourseReader
             throw $e->at('target');
         }
 
+        $mixes = $this->mixes($data);
+
         return new Course(
             $this->text($data, 'id') ?? $found->id, $found,
             Purpose::tryFrom($purpose) ?? throw CourseException::notOneOf('purpose', array_column(Purpose::cases(), 'value')),
             self::day($start ?? $this->text($data, 'start') ?? throw CourseException::missing('start'), 'start'),
-            $this->place($data), $this->plantings($data), $this->mixes($data), FreeHours::read($data['free_hours'] ?? [], 'free_hours'), $this->sprayer($data),
+            $this->place($data), $this->plantings($data), $mixes, FreeHours::read($data['free_hours'] ?? [], 'free_hours'), $this->sprayer($data), $this->hours($data, $mixes[0]),
         );
     }
 
@@ -135,6 +138,22 @@ final readonly class CourseReader
             is_array($sprayer) && is_string($sprayer['name'] ?? null) => $sprayer['name'],
             default => throw CourseException::notAnObject('sprayer'),
         };
+    }
+
+    /**
+     * How long a round takes, where the sprayer is described; an hour where it is not.
+     *
+     * @param  array<array-key, mixed>  $data
+     */
+    private function hours(array $data, Mix $mix): int
+    {
+        $sprayer = $data['sprayer'] ?? null;
+        $capacity = is_array($sprayer) ? $this->number($sprayer, 'capacity_ml', 'sprayer.', 50.0, 1e6) : null;
+        if (! is_array($sprayer) || $capacity === null) {
+            return 1;
+        }
+
+        return SprayTime::hours($mix->finalVolume->likely, Vessel::of($this->text($sprayer, 'name', 'sprayer.') ?? '', $capacity, $this->number($sprayer, 'usable_fraction', 'sprayer.', 0.1, 1.0) ?? 1.0), $this->number($sprayer, 'ml_per_minute', 'sprayer.', 1.0, 1e5));
     }
 
     private static function day(string $text, string $field): string

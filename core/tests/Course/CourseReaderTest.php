@@ -98,3 +98,34 @@ it('names the field of a course that cannot be', function (mixed $data, string $
     'another day of the week' => [courseBody(['free_hours' => [['days' => ['Monday'], 'from' => '18:00', 'to' => '20:00']]]), 'free_hours.0.days', 'mon'],
     'a sprayer that is a number' => [courseBody(['sprayer' => 2]), 'sprayer', 'named values'],
 ]);
+
+it('reads how its plants are watered and fed, and how long its sprayer takes', function (): void {
+    $course = readCourse(courseBody([
+        'plantings' => [['plant' => 'tomato', 'care' => ['water_days' => ['thu', 'mon', 'mon'], 'water_at' => '21:00', 'from_above' => true, 'feed_days' => ['sun']]], ['plant' => 'basil']],
+        // A litre in two fills of half a litre at 15 mL a minute: 30 and 67 minutes.
+        'sprayer' => ['name' => 'Hand', 'capacity_ml' => 500, 'ml_per_minute' => 15],
+    ]));
+    $care = $course->plantings[0]->care;
+    expect($course->hours)->toBe(2)->and($course->sprayer)->toBe('Hand')->and($course->plantings[1]->care)->toBeNull()
+        ->and([$care?->waterDays, $care?->waterHour, $care?->fromAbove, $care?->feedDays])->toBe([[1, 4], 21, true, [7]])
+        ->and([$care?->wetsLeaves(1, 21), $care?->wetsLeaves(1, 20), $care?->wetsLeaves(2, 21)])->toBe([true, false, false])
+        // Fed on Sunday: that day and Monday.
+        ->and(array_map(static fn (int $day): ?bool => $care?->justFed($day), [1, 2, 3, 4, 5, 6, 7]))->toBe([true, false, false, false, false, false, true]);
+});
+
+it('names what of care and sprayer cannot be', function (array $change, string $field): void {
+    try {
+        readCourse(courseBody($change));
+        $this->fail('It was read.');
+    } catch (BadInput $e) {
+        expect($e->field())->toBe($field);
+    }
+})->with([
+    'no care at all' => [['plantings' => [['plant' => 'tomato', 'care' => 'daily']]], 'plantings.0.care'],
+    'a day that is none' => [['plantings' => [['plant' => 'tomato', 'care' => ['water_days' => ['noon']]]]], 'plantings.0.care.water_days'],
+    'days that are no list' => [['plantings' => [['plant' => 'tomato', 'care' => ['feed_days' => 'sun']]]], 'plantings.0.care.feed_days'],
+    'half an hour' => [['plantings' => [['plant' => 'tomato', 'care' => ['water_at' => '07:30']]]], 'plantings.0.care.water_at'],
+    'a sprayer of a thimble' => [['sprayer' => ['name' => 'x', 'capacity_ml' => 5]], 'sprayer.capacity_ml'],
+    'more than full' => [['sprayer' => ['name' => 'x', 'capacity_ml' => 500, 'usable_fraction' => 1.2]], 'sprayer.usable_fraction'],
+    'a drip' => [['sprayer' => ['name' => 'x', 'capacity_ml' => 500, 'ml_per_minute' => 0]], 'sprayer.ml_per_minute'],
+]);
