@@ -54,7 +54,7 @@ final readonly class SuggestRounds
         $words = new RoundWords($this->catalogue, WeatherUnits::of($garden->units));
 
         return new SuggestionResource(
-            $plan->rhythm->days, $plan->rhythm->number, $this->catalogue->say($plan->rhythm->because),
+            $plan->rhythm->days, $plan->rhythm->number, $words->rhythm($plan->rhythm),
             array_map(static fn (PlannedRound $round): SuggestedRound => new SuggestedRound(
                 $round->slot->day, CarbonImmutable::createFromTimestamp($round->slot->from, $garden->time_zone)->hour, CarbonImmutable::createFromTimestamp($round->slot->from, 'UTC')->toIso8601ZuluString(), $recipes[($round->number - 1) % count($recipes)]->name, $words->because($round, $plan->rhythm, $forecast), $round->isLate, $round->slot->hours[0]->word->value,
             ), $plan->rounds),

@@ -55,7 +55,7 @@ final readonly class PlanReport
     public function text(CoursePlan $plan, Forecast $forecast): string
     {
         $data = $this->toArray($plan, $forecast);
-        $lines = [$plan->course->target->name, '', wordwrap((string) $this->because($plan), 100), ''];
+        $lines = [$plan->course->target->name, '', wordwrap($this->because($plan), 100), ''];
         $words = new RoundWords($this->catalogue, WeatherUnits::of(UnitSystem::Metric));
         foreach ($plan->rounds as $round) {
             $from = CarbonImmutable::createFromTimestamp($round->slot->from, $plan->course->place->zone);
@@ -71,7 +71,7 @@ final readonly class PlanReport
 
     private function because(CoursePlan $plan): string
     {
-        $said = $this->catalogue->say($plan->rhythm->because);
+        $said = (new RoundWords($this->catalogue, WeatherUnits::of(UnitSystem::Metric)))->rhythm($plan->rhythm);
 
         return $plan->isShort() ? "$said ".$this->catalogue->say(Message::of('course.short', ['n' => count($plan->rounds), 'number' => $plan->rhythm->number])) : $said;
     }

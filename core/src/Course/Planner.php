@@ -23,9 +23,12 @@ final class Planner
 
     private readonly HarvestTime $harvest;
 
+    private readonly Bearing $bearing;
+
     public function __construct(private readonly Knowledge $knowledge)
     {
         $this->harvest = new HarvestTime($knowledge);
+        $this->bearing = new Bearing($knowledge);
     }
 
     /**
@@ -121,6 +124,7 @@ final class Planner
         $start = self::midnight($course->start, $course);
         $mean = $forecast->meanTemperature($start, $start + self::OUTLOOK * 86400) ?? (new Climate($course->place))->meanBetween($start, $start + self::OUTLOOK * 86400);
         $rhythm = Rhythm::of($course->target, $mean, $course->purpose) ?? self::written($course);
+        $rhythm = $this->bearing->bound($course, $rhythm);
         $finder = $this->finder($course, $forecast);
         $slots = array_map(fn ($mix): array => $finder->find($course, $mix, self::days($rhythm), $notBefore, $this->harvest->taken($course, $mix)), $course->mixes);
         $bound = RoundPlacer::bound($slots, $rhythm, max($start, $notBefore ?? $start));

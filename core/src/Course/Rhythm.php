@@ -36,6 +36,8 @@ final readonly class Rhythm
         public Message $because,
         public string $basis,
         public string $sure,
+        /** @var list<Message> what plants and soil bear, where that is less */
+        public array $bounds = [],
     ) {}
 
     /** @param  float|null  $meanC  expected over the course; null where nothing is known */
@@ -73,6 +75,16 @@ final readonly class Rhythm
     public static function written(int $days, int $number): self
     {
         return new self($days, $number, 0.0, null, null, Message::of('course.because.recipe', ['days' => $days, 'n' => $number]), 'practice', 'low');
+    }
+
+    /**
+     * As much of it as is borne.
+     *
+     * @param  list<Message>  $bounds
+     */
+    public function within(float $days, int $number, array $bounds): self
+    {
+        return new self($days, $number, $this->protectedDays, $this->openDays, $this->mean, $this->because, $this->basis, $this->sure, $bounds);
     }
 
     private static function byCycle(Cycle $cycle, string $name, float $meanC, ?float $longest): ?self

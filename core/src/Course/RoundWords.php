@@ -18,6 +18,12 @@ final readonly class RoundWords
         private WeatherUnits $units,
     ) {}
 
+    /** Why so often, and what is borne of it. */
+    public function rhythm(Rhythm $rhythm): string
+    {
+        return implode(' ', array_map($this->catalogue->say(...), [$rhythm->because, ...$rhythm->bounds]));
+    }
+
     /** Why a round is where it is. */
     public function because(PlannedRound $round, Rhythm $rhythm, Forecast $forecast): string
     {
