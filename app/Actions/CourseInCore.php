@@ -48,7 +48,7 @@ final readonly class CourseInCore
         foreach ($plantings as $planting) {
             $some[] = new CoursePlanting(
                 $planting->id, $this->knowledge->plant($planting->plant), $planting->number, Stage::from($planting->stage), $planting->height_cm, $planting->indoors,
-                $planting->in_flower || $planting->stage === Stage::Flowering->value, $planting->harvest_on?->toDateString(), Care::read($planting->care, 'care'),
+                $planting->in_flower || $planting->stage === Stage::Flowering->value, $planting->harvest_on?->toDateString(), Care::read($planting->care, 'care'), $planting->moved_on?->toDateString(),
             );
         }
 

@@ -22,5 +22,7 @@ final readonly class CoursePlanting
         public ?string $harvest = null,
         /** Null where nobody has said how it is watered and fed. */
         public ?Care $care = null,
+        /** Day on which it was planted, potted or moved, as 2026-05-02. */
+        public ?string $moved = null,
     ) {}
 }

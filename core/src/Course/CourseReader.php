@@ -90,11 +90,12 @@ final readonly class CourseReader
             }
             $stage = Stage::tryFrom($this->text($row, 'stage', "plantings.$n.") ?? Stage::Growing->value) ?? throw CourseException::notOneOf("plantings.$n.stage", array_column(Stage::cases(), 'value'));
             $harvest = $this->text($row, 'harvest', "plantings.$n.");
+            $moved = $this->text($row, 'moved', "plantings.$n.");
             $plantings[] = new CoursePlanting(
                 $this->text($row, 'id', "plantings.$n.") ?? $plant->id, $plant, $this->number($row, 'number', "plantings.$n.", 1.0, 100000.0) === null ? 1 : (int) $row['number'], $stage,
                 $this->number($row, 'height_cm', "plantings.$n.", 1.0, 5000.0), ($row['indoors'] ?? false) === true, $stage === Stage::Flowering || ($row['in_flower'] ?? false) === true,
                 $harvest === null ? null : self::day($harvest, "plantings.$n.harvest"),
-                Care::read($row['care'] ?? null, "plantings.$n.care"),
+                Care::read($row['care'] ?? null, "plantings.$n.care"), $moved === null ? null : self::day($moved, "plantings.$n.moved"),
             );
         }
 

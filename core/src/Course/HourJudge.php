@@ -181,6 +181,9 @@ final class HourJudge
         if ($windows !== [] && $kept->outAt !== [] && ! in_array($this->part($at), $kept->outAt, true)) {
             $objections[] = [Objection::of('hidden', false, Severity::Notice, [], $kept->outAt[0]->value), $windows[0]];
         }
+        if ($windows !== [] && $kept->settledAt !== null && $at < $kept->settledAt) {
+            $objections[] = [Objection::of('settling', false, Severity::Caution, []), $windows[0]];
+        }
         foreach ($windows as $window) {
             foreach ($kept->care as $care) {
                 if ($window->dryHours !== null) {

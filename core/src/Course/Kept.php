@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Course;
 
+use DateTimeImmutable;
 use Nebbia\Core\Hour\PartOfDay;
 
 /** How the plants of a course are kept, as far as an hour is judged by it. */
 final readonly class Kept
 {
+    /** Days after it was planted or moved in which a plant bears less: rough practice. */
+    private const SETTLES_IN = 7;
+
     /**
      * @param  list<Care>  $care  each way of watering and feeding that matters
      * @param  list<PartOfDay>  $outAt  when the pest is where it can be hit; empty where that is always
@@ -19,6 +23,8 @@ final readonly class Kept
         public bool $nightBreathing,
         public array $care,
         public array $outAt,
+        /** Seconds since 1970: until then it is still settling in; null where nothing was moved. */
+        public ?int $settledAt = null,
     ) {}
 
     public static function plainly(bool $indoors = false, bool $inFlower = false): self
@@ -38,18 +44,31 @@ final readonly class Kept
         }
         ksort($care);
 
-        return new self($course->isIndoors(), $course->isInFlower(), $nightBreathing, array_values($care), $course->target->outAt);
+        return new self($course->isIndoors(), $course->isInFlower(), $nightBreathing, array_values($care), $course->target->outAt, self::settledAt($course));
+    }
+
+    private static function settledAt(Course $course): ?int
+    {
+        $latest = null;
+        foreach ($course->plantings as $planting) {
+            $day = $planting->moved === null ? false : DateTimeImmutable::createFromFormat('!Y-m-d', $planting->moved, $course->place->zone);
+            if ($day !== false) {
+                $latest = max($latest ?? 0, $day->modify('+'.self::SETTLES_IN.' days')->getTimestamp());
+            }
+        }
+
+        return $latest;
     }
 
     /** Nothing but the weather matters. */
     public function isPlain(): bool
     {
-        return $this->care === [] && $this->outAt === [];
+        return $this->care === [] && $this->outAt === [] && $this->settledAt === null;
     }
 
     public function key(): string
     {
-        return ($this->indoors ? '.in' : '').($this->inFlower ? '.flower' : '').($this->nightBreathing ? '.cam' : '')
+        return ($this->settledAt === null ? '' : ".$this->settledAt").($this->indoors ? '.in' : '').($this->inFlower ? '.flower' : '').($this->nightBreathing ? '.cam' : '')
             .implode('', array_map(static fn (Care $one): string => ".{$one->key()}", $this->care)).implode('', array_map(static fn (PartOfDay $one): string => ".{$one->value}", $this->outAt));
     }
 }

@@ -165,3 +165,8 @@ it('calls an hour poor while the leaves are wet', function (): void {
     expect($hour->word)->toBe(HourWord::Poor)->and(against($hour))->toContain('wet-leaf')
         ->and(against(hourOf('bicarbonate', '2026-05-04 08:00', [], [-1 => ['rain' => 3.0]], indoors: true)))->not->toContain('wet-leaf');
 });
+
+it('spares plants for a week after they were moved', function (string $moved, bool $isSettling): void {
+    $hour = keptHour(['moved' => $moved], '2026-05-02 21:00');
+    expect(against($hour))->toBe($isSettling ? ['settling'] : [])->and($hour->word)->toBe($isSettling ? HourWord::Poor : HourWord::Fine);
+})->with([['2026-05-01', true], ['2026-04-26', true], ['2026-04-25', false], ['2026-03-01', false]]);

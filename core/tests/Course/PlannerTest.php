@@ -39,7 +39,7 @@ function courseOf(array $case, string $id = 'one'): Course
     return (new CourseReader(Cases::knowledge(), new RecipeReader(Cases::knowledge()), new Mixer(Cases::knowledge())))->read([
         'format' => 'nebbia.course/1', 'id' => $id, 'target' => $case['target'] ?? 'aphid', 'purpose' => $case['purpose'] ?? 'outbreak', 'start' => $case['start'] ?? '2026-05-02',
         'place' => ['lat' => $latitude, 'lon' => $longitude, 'time_zone' => $zone],
-        'plantings' => [['id' => $case['planting'] ?? $id, 'plant' => $case['plant'] ?? 'broad-bean', 'number' => 6, 'stage' => $case['stage'] ?? 'growing', 'indoors' => $case['indoors'] ?? false] + (isset($case['harvest']) ? ['harvest' => $case['harvest']] : []) + (isset($case['care']) ? ['care' => $case['care']] : [])],
+        'plantings' => [['id' => $case['planting'] ?? $id, 'plant' => $case['plant'] ?? 'broad-bean', 'number' => 6, 'stage' => $case['stage'] ?? 'growing', 'indoors' => $case['indoors'] ?? false] + (isset($case['harvest']) ? ['harvest' => $case['harvest']] : []) + array_intersect_key($case, ['care' => 1, 'moved' => 1])],
         'recipes' => array_map($body, $recipes), 'free_hours' => [['days' => $free[0], 'from' => "$free[1]:00", 'to' => "$free[2]:00"]],
     ] + (isset($case['sprayer']) ? ['sprayer' => $case['sprayer']] : []));
 }
