@@ -66,6 +66,16 @@ test('the ribbon says hour by hour whether it can be sprayed, and why not', asyn
   expect([...seen].some((text) => /: (poor|no), .+/.test(text))).toBe(true)
 })
 
+test('the ribbon is shown for another round', async ({ page }) => {
+  await page.goto('/')
+  const round = page.getByRole('region', { name: /When to spray/ }).getByLabel('The round it is for')
+  await expect(round.locator('option:checked')).toHaveText('Gentle soap against aphid')
+  const answer = page.waitForResponse(/ribbon\?round=/)
+  await round.selectOption({ label: 'Garlic and pepper from the jar against cabbage white' })
+  expect((await (await answer).json()).for).toBe('Garlic and pepper from the jar against cabbage white')
+  await expect(round.locator('option:checked')).toHaveText('Garlic and pepper from the jar against cabbage white')
+})
+
 test('rounds are suggested by the life cycle, taken, and planned on their days', async ({ page }) => {
   await page.goto('/bench')
   await openRecipe(page, 'evening', 'Evening soap')

@@ -23,6 +23,15 @@ async function load(): Promise<void> {
 }
 watch(() => store.undone, () => void load(), { immediate: true })
 
+/** Moves for the same reason are said together. */
+function grouped(moves: Schemas['ReplanMove'][]): Schemas['ReplanMove'][][] {
+  const groups: Schemas['ReplanMove'][][] = []
+  for (const each of moves) {
+    if (groups.at(-1)?.[0]?.because === each.because) groups.at(-1)!.push(each)
+    else groups.push([each])
+  }
+  return groups
+}
 const move = (one: Schemas['Replan']) => attempt(async () => {
   done(await take(api.POST('/api/gardens/{garden}/courses/{course}/replan', { params: { path: { garden: store.id, course: one.course_id } } })))
   await load()
@@ -39,7 +48,9 @@ defineExpose({ load })
         <div>
           <p><strong>{{ one.name }}</strong></p>
           <p v-if="one.news">{{ one.news }}</p>
-          <p v-for="each in one.moves" :key="each.round_id">Round {{ each.number }}: {{ times.day(each.from, 'short') }} → <strong>{{ times.day(each.to, 'short') }}, {{ String(each.hour).padStart(2, '0') }}:00</strong><template v-if="each.because !== one.news">. {{ each.because }}</template></p>
+          <p v-for="group in grouped(one.moves)" :key="group[0]!.round_id">
+            {{ group.length > 1 ? 'Rounds' : 'Round' }} <template v-for="(each, n) in group" :key="each.round_id">{{ n ? '; ' : '' }}{{ each.number }}: {{ times.day(each.from, 'short') }} → <strong>{{ times.day(each.to, 'short') }}, {{ String(each.hour).padStart(2, '0') }}:00</strong></template><template v-if="group[0]!.because !== one.news">. {{ group[0]!.because }}</template>
+          </p>
         </div>
         <n-button v-if="one.moves.length" size="small" :disabled="busy" :aria-label="`Move the rounds of ${one.name}`" @click="move(one)">{{ one.moves.length === 1 ? 'Move it' : 'Move them' }}</n-button>
       </li>

@@ -35,6 +35,11 @@ const title = computed(() => {
   }
   return due.length === 1 ? `One round to spray: ${due[0]!.recipe}` : `${due.length} rounds to spray`
 })
+/** Each course with its next round: what the hours can be shown for. */
+const rounds = computed(() => {
+  const next = [...(today.value?.due ?? []), ...(today.value?.coming ?? [])].filter((due) => due.target !== null)
+  return next.filter((due, n) => next.findIndex((one) => one.round.course_id === due.round.course_id) === n).map((due) => ({ id: due.round.id, name: `${due.recipe} against ${due.target}` }))
+})
 const before = computed(() => (today.value?.tasks ?? []).filter((task) => task.kind !== 'throw'))
 const after = computed(() => (today.value?.tasks ?? []).filter((task) => task.kind === 'throw'))
 const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${round.in_days} days`)
@@ -45,7 +50,7 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
     <loading-note v-if="!today" what="Looking at the day" />
     <template v-else>
       <page-head :title="title" :under="times.day(today.date)" />
-      <weather-ribbon :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id" @changed="replans?.load()" />
+      <weather-ribbon :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id" :rounds="rounds" @changed="replans?.load()" />
       <replan-note ref="replans" @changed="load" />
       <div class="columns">
         <section aria-label="The day in order">

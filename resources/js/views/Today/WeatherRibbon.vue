@@ -7,11 +7,12 @@ import { useGarden } from '@/stores/garden'
 import { NButton } from 'naive-ui'
 import { computed, ref, shallowRef, watch } from 'vue'
 
-/** The next three days, each hour sprayable or not and why, for the round that is due first. */
-const props = defineProps<{ roundId?: string | undefined }>()
+/** The next three days, each hour sprayable or not and why, for the round that is due first or another one. */
+const props = withDefaults(defineProps<{ roundId?: string | undefined; rounds?: { id: string; name: string }[] }>(), { roundId: undefined, rounds: () => [] })
 const store = useGarden()
 const ribbon = shallowRef<Schemas['Ribbon'] | null>(null)
 const emit = defineEmits<{ changed: [] }>()
+const chosen = ref(props.roundId)
 const at = ref(0)
 const showRain = ref(false)
 const showDay = ref(false)
@@ -19,7 +20,7 @@ const showImport = ref(false)
 
 async function load(): Promise<void> {
   try {
-    ribbon.value = await take(api.GET('/api/gardens/{garden}/ribbon', { params: { path: { garden: store.id }, query: props.roundId ? { round: props.roundId } : {} } }))
+    ribbon.value = await take(api.GET('/api/gardens/{garden}/ribbon', { params: { path: { garden: store.id }, query: chosen.value ? { round: chosen.value } : {} } }))
     at.value = ribbon.value.best_hour ?? 0
   } catch (e) {
     // The day is of use without its weather; what cannot be reached is said by the view itself.
@@ -30,7 +31,8 @@ async function noted(): Promise<void> {
   await load()
   emit('changed')
 }
-watch(() => [props.roundId, store.undone], () => void load(), { immediate: true })
+watch(() => props.roundId, (id) => { chosen.value = id })
+watch(() => [chosen.value, store.undone], () => void load(), { immediate: true })
 
 const HEIGHT = 76
 /** How each word is drawn below the weather: a tall bar, two lines, one line at the foot. */
@@ -60,7 +62,10 @@ const said = computed(() => (hour.value ? `${clock(hour.value.at, 'hour')}: ${WO
 
 <template>
   <section v-if="ribbon" class="ribbon" aria-labelledby="ribbon-title">
-    <h2 id="ribbon-title">{{ ribbon.for ? `When to spray ${ribbon.for}` : 'When to spray' }}</h2>
+    <div class="head">
+      <h2 id="ribbon-title">{{ ribbon.for && rounds.length < 2 ? `When to spray ${ribbon.for}` : 'When to spray' }}</h2>
+      <select v-if="rounds.length > 1" v-model="chosen" class="native" aria-label="The round it is for"><option v-for="one in rounds" :key="one.id" :value="one.id">{{ one.name }}</option></select>
+    </div>
     <p v-if="ribbon.missing" class="soft">{{ ribbon.missing }}</p>
     <template v-else>
       <p class="best"><template v-if="ribbon.best">The best hour in the next three days: <strong>{{ ribbon.best }}</strong>{{ hours[ribbon.best_hour ?? 0]?.word === 'poor' ? ', and that is a poor one' : '' }}</template><template v-else>No hour in the next three days will do.</template></p>
@@ -93,6 +98,8 @@ const said = computed(() => (hour.value ? `${clock(hour.value.at, 'hour')}: ${WO
 
 <style scoped>
 .ribbon { display: grid; gap: 8px; grid-template-columns: minmax(0, 1fr); background: var(--paper); border: 1px solid var(--line); border-radius: 12px; padding: 14px 18px; }
+.head { display: flex; flex-wrap: wrap; gap: 6px 18px; align-items: center; justify-content: space-between; }
+.head select { width: auto; max-width: 100%; }
 .best strong { font-size: 18px; }
 .band { position: relative; height: 108px; }
 svg { width: 100%; height: 100%; display: block; border-radius: 6px; background: var(--page); }
