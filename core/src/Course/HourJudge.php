@@ -98,7 +98,7 @@ final class HourJudge
     /** @param  int  $at  a full hour */
     public function at(string $key, int $at): JudgedHour
     {
-        return $this->judged[$key][$at] ??= $this->look(...[...$this->sprays[$key], $at]);
+        return $this->judged[$key][$at] ??= $this->look($this->sprays[$key][0], $this->sprays[$key][1], $at);
     }
 
     /** @param  list<SprayWindow>  $windows */
@@ -157,16 +157,17 @@ final class HourJudge
     /** @param  list<array{Objection, SprayWindow}>  $objections */
     private static function told(int $at, array $objections, HourWord $best = HourWord::Fine): JudgedHour
     {
-        if (count($objections) > 1) {
-            usort($objections, static fn (array $a, array $b): int => $b[0]->weight <=> $a[0]->weight);
+        // The gravest first. There are few, and this is done for every hour: by insertion, which is quicker than usort.
+        for ($n = 1, $count = count($objections); $n < $count; $n++) {
+            for ($k = $n; $k > 0 && $objections[$k][0]->weight > $objections[$k - 1][0]->weight; $k--) {
+                [$objections[$k - 1], $objections[$k]] = [$objections[$k], $objections[$k - 1]];
+            }
         }
-        $word = match (true) {
-            $objections === [] => $best,
-            $objections[0][0]->forbids => HourWord::No,
-            default => HourWord::Poor,
-        };
+        if ($objections === []) {
+            return new JudgedHour($at, $best, []);
+        }
 
-        return new JudgedHour($at, $word, $objections);
+        return new JudgedHour($at, $objections[0][0]->forbids ? HourWord::No : HourWord::Poor, array_values($objections));
     }
 
     /**

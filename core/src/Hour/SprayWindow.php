@@ -74,20 +74,31 @@ final readonly class SprayWindow
      */
     public function objections(Hour $hour, bool $indoors, array $drying, bool $nightBreathing = false): array
     {
+        // Asked for every hour of a forecast, so nothing is gathered that is not there.
         $found = [];
-        foreach ([
-            $this->byTemperature($hour),
-            $indoors ? null : $this->byWind($hour),
-            $indoors ? null : $this->byRain($hour),
-            $this->byAir($hour, $drying),
-            $this->bySun($hour),
-            $indoors || $hour->wetLeaf !== true ? null : Objection::of('wet-leaf', false, Severity::Notice, []),
-            $this->byPart($hour, $nightBreathing),
-            $indoors || ! $hour->beesAbout || $this->bees === 'low' ? null : Objection::of('bees', true, $this->bees === 'kills' ? Severity::Stop : Severity::Caution, []),
-        ] as $one) {
-            if ($one !== null) {
-                $found[] = $one;
-            }
+        if (($one = $this->byTemperature($hour)) !== null) {
+            $found[] = $one;
+        }
+        if (! $indoors && ($one = $this->byWind($hour)) !== null) {
+            $found[] = $one;
+        }
+        if (! $indoors && ($one = $this->byRain($hour)) !== null) {
+            $found[] = $one;
+        }
+        if (($one = $this->byAir($hour, $drying)) !== null) {
+            $found[] = $one;
+        }
+        if (($one = $this->bySun($hour)) !== null) {
+            $found[] = $one;
+        }
+        if (! $indoors && $hour->wetLeaf === true) {
+            $found[] = Objection::of('wet-leaf', false, Severity::Notice, []);
+        }
+        if (($one = $this->byPart($hour, $nightBreathing)) !== null) {
+            $found[] = $one;
+        }
+        if (! $indoors && $hour->beesAbout && $this->bees !== 'low') {
+            $found[] = Objection::of('bees', true, $this->bees === 'kills' ? Severity::Stop : Severity::Caution, []);
         }
 
         return $found;
@@ -96,7 +107,7 @@ final readonly class SprayWindow
     private function byTemperature(Hour $hour): ?Objection
     {
         $t = $hour->temperature;
-        if ($t === null) {
+        if ($t === null || ($t >= $this->ideal[0] && $t <= $this->ideal[1] && $t >= $this->temperature[0] && $t <= $this->temperature[1] && ($this->stopTemperature === null || $t < $this->stopTemperature))) {
             return null;
         }
         $params = ['t' => $t, 'from' => $this->temperature[0], 'to' => $this->temperature[1], 'well_from' => $this->ideal[0], 'well_to' => $this->ideal[1]];
