@@ -28,13 +28,14 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const wide = { width: 1280, height: 800 }
 const phone = { width: 390, height: 844 }
 
-async function shot(name, path, { viewport = wide, scheme = 'light', port = 8196, act } = {}) {
+async function shot(name, path, { viewport = wide, scheme = 'light', port = 8196, act, from = 0 } = {}) {
   const page = await browser.newPage({ viewport, colorScheme: scheme })
   await page.goto(`http://127.0.0.1:${port}${path}`)
   await page.waitForLoadState('networkidle')
   if (act) await act(page)
   await page.waitForTimeout(600)
   await page.evaluate(() => window.scrollTo(0, 0))
+  if (from) await page.evaluate((top) => window.scrollTo(0, top), from)
   await page.screenshot({ path: resolve(OUT, `${name}.png`) })
   await page.close()
 }
@@ -98,7 +99,11 @@ try {
     await page.waitForTimeout(400)
   } })
   await shot('why', '/why', { act: async (page) => { await page.getByLabel('Look for').fill('soap'); await page.waitForTimeout(300) } })
-  await shot('rounds', '/rounds')
+  await shot('rounds', '/rounds', { from: 440, act: async (page) => {
+    const mark = page.getByRole('button', { name: /^Oil and soap for scale, soft scale, round 3/ })
+    for (let n = 0; n < 2; n++) await mark.press('ArrowRight')
+    await page.waitForTimeout(500)
+  } })
   await shot('notebook', '/notebook', { act: (page) => page.getByText('What was in it').first().click() })
   await shot('settings', '/settings')
 } finally {

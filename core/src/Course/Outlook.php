@@ -38,7 +38,8 @@ final class Outlook
         $taken = array_values(array_map(static fn (Neighbour $one): array => [$one->from, $one->to], array_filter($neighbours, static fn (Neighbour $one): bool => $one->sameSprayer)));
         $slots = [];
         foreach ((new SlotFinder($judge))->find($course, $mix, $days, $now, $taken) as $slot) {
-            if (! isset($slots[$slot->day]) || $slot->worth > $slots[$slot->day]->worth) {
+            // Of a morning and an evening that are as good the evening: nobody has to get up for it.
+            if (! isset($slots[$slot->day]) || $slot->worth >= $slots[$slot->day]->worth) {
                 $slots[$slot->day] = $slot;
             }
         }
