@@ -10,12 +10,22 @@ use App\Models\Planting;
 use App\Models\RoundStatus;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\StockNeed;
 use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Message;
 
-/** Planned rounds as a calendar: an hour each, in the evening where nobody has said when. */
+/** Planned rounds and the steeps that they wait for as a calendar: an hour each, in the evening where nobody has said when. */
 final readonly class WriteCalendar
 {
-    public function __construct(private Knowledge $knowledge) {}
+    /** Half an hour for starting a steep, in seconds. */
+    private const STEEP = 1800;
+
+    public function __construct(
+        private Knowledge $knowledge,
+        private PlanMakings $makings,
+        private Catalogue $catalogue,
+    ) {}
 
     public function __invoke(Garden $garden): string
     {
@@ -30,6 +40,16 @@ final readonly class WriteCalendar
                 PreciseWords::volume($course->volume_ml, $garden->units).($course->sprayer === null ? '' : ", {$course->sprayer->name}")."\n".$course->plantings->map(static fn (Planting $one): string => "$one->number × $one->name")->implode("\n"),
                 CarbonImmutable::instance($round->updated_at ?? CarbonImmutable::createFromTimestamp(0)),
             );
+        }
+
+        foreach ($this->makings->batches($garden) as $batch) {
+            if ($batch->kind->hours->likely > 0.0) {
+                $start = $batch->startAt->getTimestamp();
+                $calendar->add(
+                    "steep-{$batch->kind->id}-$start", $start, $start + self::STEEP, $this->catalogue->say(Message::of('making.task.start', ['name' => $this->catalogue->say($batch->kind->name())])),
+                    implode("\n", array_map(static fn (StockNeed $need): string => "$need->for, ".$need->at->format('j F'), $batch->needs)), CarbonImmutable::createFromTimestamp($start),
+                );
+            }
         }
 
         return $calendar->text();

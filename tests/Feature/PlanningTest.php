@@ -158,11 +158,16 @@ it('offers its rounds to a calendar', function (): void {
     $calendar = Reader::read((string) $answer->getContent());
     assert($calendar instanceof VCalendar);
     $zone = new DateTimeZone('Europe/Rome');
-    $days = array_map(static fn ($event): string => $event->DTSTART->getDateTime()->setTimezone($zone)->format('Y-m-d H:i'), $calendar->select('VEVENT'));
+    [$steeps, $events] = collect($calendar->select('VEVENT'))->partition(static fn ($event): bool => str_starts_with((string) $event->UID, 'steep-'));
+    $days = $events->map(static fn ($event): string => $event->DTSTART->getDateTime()->setTimezone($zone)->format('Y-m-d H:i'))->values()->all();
     $due = $garden->rounds()->where('status', 'planned')->get()->map(fn (Round $round): string => $round->due_on->toDateString().' 18:00')->all();
     sort($days);
     sort($due);
     expect($calendar->validate())->toBe([])->and($days)->toBe($due)->and(count($days))->toBeGreaterThan(5);
+    // What stands for a day is in it on the day before its round.
+    expect($steeps->map(static fn ($event): string => (string) $event->SUMMARY)->unique()->values()->all())->toBe(['Start: Garlic and pepper extract']);
+    $round = $garden->rounds()->where('status', 'planned')->whereHas('course.recipe', static fn ($recipe) => $recipe->where('name', 'Garlic and pepper from the jar'))->firstOrFail();
+    expect($steeps->map(static fn ($event): string => $event->DTSTART->getDateTime()->setTimezone($zone)->format('Y-m-d'))->first())->toBe($round->due_on->subDay()->toDateString());
 });
 
 it('is a small forecast service where there is no other', function (): void {
