@@ -128,6 +128,7 @@ final readonly class ShowDay
             $bench = $this->bench->forAll($garden, $body, $plantings, $batch->eachMl, $round->course->sprayer);
             [$lines, $severity, $headline] = [self::lines($bench->layers), $bench->severity, $bench->headline];
         }
+        $steps = Day::steps($batch);
         $made = $done["mix:{$batch->id()}"] ?? null;
         $madeAt = is_string($made) ? CarbonImmutable::parse($made, 'UTC') : null;
         $volume = fn (float $ml): string => PreciseWords::volume($ml, $garden->units);
@@ -137,11 +138,12 @@ final readonly class ShowDay
             $batch->fills > 1 ? "in $batch->fills fills of ".$volume($batch->eachMl) : null, $lines, $shown->jars, $batch->keeps === null ? null : $this->catalogue->sentence($batch->keeps->said()),
             $madeAt?->toIso8601ZuluString(), $batch->keeps === null ? null : $madeAt?->addMinutes((int) round($batch->keeps->hours->likely * 60.0))->toIso8601ZuluString(),
             $batch->overMl !== null && $batch->overMl > 0.25 * $batch->volumeMl ? 'By their size the plants take about '.$volume($batch->volumeMl - $batch->overMl).'.' : null,
-            array_map(static fn (array $one): DueRound => $one[1], $due), array_map(fn (Step $step): DayStep => $this->step($garden, $step, $batch, isset($done[$step->id])), Day::steps($batch)), $severity, $headline,
+            array_map(static fn (array $one): DueRound => $one[1], $due), array_map(fn (Step $step, int $n): DayStep => $this->step($garden, $step, $batch, isset($done[$step->id]), $n === 1), $steps, array_keys($steps)), $severity, $headline,
         );
     }
 
-    private function step(Garden $garden, Step $step, Batch $batch, bool $done): DayStep
+    /** @param  bool  $isFirst  the first that is sprayed, where what to mind with it is said */
+    private function step(Garden $garden, Step $step, Batch $batch, bool $done, bool $isFirst): DayStep
     {
         $name = $step->portion === null ? '' : "{$step->portion->stand->number} × {$step->portion->stand->name}";
         $params = [
@@ -149,17 +151,27 @@ final readonly class ShowDay
             'ml' => $step->portion === null || $step->portion->ml <= 0.0 ? 'none' : PreciseWords::volume($step->portion->ml, $garden->units),
         ];
 
-        return new DayStep($step->id, $step->kind, $this->catalogue->say(Message::of("course.batch.$step->kind", $params)), $this->how($step, $batch->mix), $step->portion?->stand->id, $step->kind === 'rinse' ? $step->portion?->rinseAfter : null, $done);
+        return new DayStep($step->id, $step->kind, $this->catalogue->say(Message::of("course.batch.$step->kind", $params)), $this->how($step, $batch->mix, $isFirst), $step->portion?->stand->id, $step->kind === 'rinse' ? $step->portion?->rinseAfter : null, $done);
     }
 
-    private function how(Step $step, Mix $mix): ?string
+    private function how(Step $step, Mix $mix, bool $isFirst): ?string
     {
         return match ($step->kind) {
+            'mix' => $this->minded($mix, 'handle'),
+            'spray' => $isFirst ? $this->minded($mix, 'spray') : null,
             'leftover' => $this->disposal($mix),
             'rinse' => $this->catalogue->say(Message::of('course.batch.rinse-why')),
             'clean' => $this->catalogue->say(Message::of('course.batch.clean-how')),
             default => null,
         };
+    }
+
+    /** What to mind at that moment with this mix; what holds for all of them is known by then. */
+    private function minded(Mix $mix, string $moment): ?string
+    {
+        $notes = array_map(fn (CareNote $note): string => $this->catalogue->say($note->said()), $this->care->of($mix, $moment, isShort: true));
+
+        return $notes === [] ? null : implode(' ', $notes);
     }
 
     /** How to get rid of what is left over of a mix. */

@@ -250,3 +250,13 @@ it('says how a course ends', function (): void {
     $news = collect($this->getJson(at($garden, 'replans'))->json())->firstWhere('course_id', $course['id']);
     expect($news['news'])->toStartWith('Two clean looks')->and($news['moves'])->toBe([]);
 });
+
+it('says what to mind at the step where it matters', function (): void {
+    $garden = demo();
+    $steps = collect($this->getJson(at($garden, 'today'))->json('batches'))->firstWhere('recipe', 'Gentle soap')['steps'];
+    expect($steps[1]['how'])->toContain('bees')->and($steps[2]['how'])->toBeNull();
+    $this->travelTo(CarbonImmutable::parse('2026-05-07 08:20:00', 'UTC'));
+    $hot = collect($this->getJson(at($garden, 'today'))->json('batches'))->firstWhere('recipe', 'Garlic and pepper from the jar')['steps'];
+    // Hot pepper is in it: eyes, skin and lungs, before it is mixed.
+    expect($hot[0]['how'])->toContain('mask');
+});

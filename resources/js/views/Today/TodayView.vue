@@ -72,7 +72,7 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
             <h2 id="coming">Coming</h2>
             <ul class="coming">
               <li v-for="due in today.coming" :key="due.round.id">
-                <span class="day"><strong>{{ times.day(due.round.due_on, 'short') }}</strong><span class="soft small">{{ when(due) }}</span></span>
+                <span class="day"><strong>{{ times.day(due.round.due_on, 'short') }}<template v-if="due.round.due_hour !== null">, {{ String(due.round.due_hour).padStart(2, '0') }}:00</template></strong><span class="soft small">{{ when(due) }}</span></span>
                 <span>
                   <router-link :to="{ name: 'bench', params: { recipe: due.recipe_id }, query: { sprayer: due.sprayer_id ?? undefined, planting: due.planting_id ?? undefined } }">{{ due.recipe }}</router-link>
                   <span v-if="due.target"> against {{ due.target }}</span>
