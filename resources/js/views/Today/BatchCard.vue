@@ -36,7 +36,7 @@ const toBench = computed(() => ({
       <p v-if="batch.jars.length">From the jar: {{ batch.jars.join(', ') }}</p>
       <p class="judged"><severity-mark :severity="batch.severity" /> <span>{{ batch.headline }}</span></p>
       <p v-if="batch.made_at" class="small"><strong>Mixed {{ times.instant(batch.made_at) }}</strong><template v-if="batch.use_by">, use it by {{ times.instant(batch.use_by) }}</template></p>
-      <p v-if="batch.over || batch.keeps" class="soft small">{{ [batch.over, batch.keeps].filter(Boolean).join(' ') }}</p>
+      <p v-if="batch.over || (batch.keeps && !batch.made_at)" class="soft small">{{ [batch.over, batch.made_at ? null : batch.keeps].filter(Boolean).join(' ') }}</p>
     </div>
     <batch-steps :steps="steps" @changed="emit('changed')" />
     <div class="do">
