@@ -3,3 +3,5 @@
 declare(strict_types=1);
 
 // The core suite runs on plain PHPUnit test cases: no framework is booted.
+
+require_once __DIR__.'/Courses.php';

@@ -11,11 +11,6 @@ use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Weather\Forecast;
 use Nebbia\Core\Weather\WeatherHour;
 
-function romeTime(string $text): int
-{
-    return (new DateTimeImmutable($text, new DateTimeZone('Europe/Rome')))->getTimestamp();
-}
-
 /** @return list<array{int, string, string, string}> round, from, to, why */
 function moved(array $case, array $open, ?string $last, bool $washed, string $now): array
 {

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+use Nebbia\Core\Course\Course;
+use Nebbia\Core\Course\CourseReader;
+use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Tests\Cases;
+use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\WeatherHour;
+
+// Short ways to a course and a sky, for all tests that are about rounds.
+
+const REMEDIES = [
+    'soap' => [['liquid-castile-soap', '30 mL', '33 %']], 'garlic' => [['garlic-extract', '200 mL']], 'bicarbonate' => [['potassium-bicarbonate', '5 g']], 'milk' => [['milk', '150 mL']],
+    'oil' => [['vegetable-oil', '10 mL']], 'sulfur' => [['sulfur', '3 g']], 'aspirin' => [['aspirin-tablet', '0.3 g']],
+];
+
+/** @param  array<string, mixed>  $case */
+function courseOf(array $case, string $id = 'one'): Course
+{
+    [$latitude, $longitude, $zone] = $case['place'] ?? [45.9, 9.3, 'Europe/Rome'];
+    $free = $case['free'] ?? [[], 18, 22];
+    $body = static fn (string $remedy): array => ['name' => $remedy] + Cases::body('1 L', REMEDIES[$remedy], 'final', units: 'metric');
+    $recipes = (array) ($case['recipe'] ?? 'soap');
+
+    return (new CourseReader(Cases::knowledge(), new RecipeReader(Cases::knowledge()), new Mixer(Cases::knowledge())))->read([
+        'format' => 'nebbia.course/1', 'id' => $id, 'target' => $case['target'] ?? 'aphid', 'purpose' => $case['purpose'] ?? 'outbreak', 'start' => $case['start'] ?? '2026-05-02',
+        'place' => ['lat' => $latitude, 'lon' => $longitude, 'time_zone' => $zone],
+        'plantings' => [['id' => $case['planting'] ?? $id, 'plant' => $case['plant'] ?? 'broad-bean', 'number' => 6, 'stage' => $case['stage'] ?? 'growing', 'indoors' => $case['indoors'] ?? false] + (isset($case['harvest']) ? ['harvest' => $case['harvest']] : []) + array_intersect_key($case, ['care' => 1, 'moved' => 1])],
+        'recipes' => array_map($body, $recipes), 'free_hours' => [['days' => $free[0], 'from' => "$free[1]:00", 'to' => "$free[2]:00"]],
+    ] + (isset($case['sprayer']) ? ['sprayer' => $case['sprayer']] : []));
+}
+
+/** @param  array<string, mixed>  $case */
+function skyOf(array $case): Forecast
+{
+    $zone = new DateTimeZone(($case['place'] ?? [0, 0, 'Europe/Rome'])[2]);
+    $start = new DateTimeImmutable(($case['start'] ?? '2026-05-02').' 00:00', $zone);
+    $of = static fn (array $now, int $at): WeatherHour => new WeatherHour($at, $now['temp'] ?? 18.0, (float) ($now['rain'] ?? 0.0), (float) ($now['wind'] ?? 6.0), (float) ($now['humidity'] ?? 65.0), (float) ($now['cloud'] ?? 100.0));
+    $plain = array_intersect_key($case, array_flip(['temp', 'rain', 'wind', 'humidity', 'cloud']));
+    $hours = [];
+    for ($n = 0; $n < 24 * 60; $n++) {
+        $hours[] = $of($plain, $start->getTimestamp() + $n * 3600);
+    }
+    foreach ($case['but'] ?? [] as $spell) {
+        $from = (new DateTimeImmutable($start->format('Y').'-'.$spell['day'], $zone))->setTime($spell['at'] ?? 0, 0)->getTimestamp();
+        for ($n = 0; $n < $spell['hours']; $n++) {
+            $hours[] = $of($spell + $plain, $from + $n * 3600);
+        }
+    }
+
+    return Forecast::of($hours);
+}
+
+function romeTime(string $text): int
+{
+    return (new DateTimeImmutable($text, new DateTimeZone('Europe/Rome')))->getTimestamp();
+}
