@@ -7,33 +7,11 @@ use Nebbia\Core\Course\HourWord;
 use Nebbia\Core\Course\JudgedHour;
 use Nebbia\Core\Course\Kept;
 use Nebbia\Core\Course\LookAfter;
-use Nebbia\Core\Hour\Objection;
 use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Sun\Place;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Weather\Forecast;
 use Nebbia\Core\Weather\WeatherHour;
-
-/** @param  array<string, float>  $weather  of that hour; every other is mild, dry and overcast */
-function hourOf(string $remedy, string $at, array $weather = [], array $later = [], bool $indoors = false, bool $inFlower = false): JudgedHour
-{
-    $zone = new DateTimeZone('Europe/Rome');
-    $from = (new DateTimeImmutable($at, $zone))->getTimestamp();
-    $hours = [];
-    for ($n = -2; $n < 48; $n++) {
-        $now = ($n === 0 ? $weather : []) + ($later[$n] ?? []) + ['temp' => 18.0, 'rain' => 0.0, 'wind' => 6.0, 'humidity' => 65.0, 'cloud' => 100.0];
-        $hours[] = new WeatherHour($from + $n * 3600, (float) $now['temp'], (float) $now['rain'], (float) $now['wind'], (float) $now['humidity'], (float) $now['cloud']);
-    }
-    $judge = new HourJudge(Cases::knowledge(), new Place(45.9, 9.3, $zone), Forecast::of($hours));
-
-    return $judge->judge($judge->windowsOf(courseOf(['recipe' => $remedy])->mixes[0]), Kept::plainly($indoors, $inFlower), $from);
-}
-
-/** @return list<string> */
-function against(JudgedHour $hour): array
-{
-    return array_map(static fn (array $one): string => $one[0] instanceof Objection ? $one[0]->id : '', $hour->objections);
-}
 
 // In May at nine in the evening it is dusk there.
 it('calls an hour by the same bounds as the judgement', function (string $remedy, array $weather, HourWord $word, ?string $because): void {
