@@ -85,7 +85,7 @@ final readonly class CheckCourses
         $last = $sprayed instanceof CarbonImmutable ? $sprayed->getTimestamp() : null;
         $washed = $this->washed($garden, $core, $last, $now);
         $rhythm = Rhythm::written($course->every_days, $course->times);
-        $moves = $this->replanner->replan($core, $rhythm, array_map(static fn (Round $round): string => $round->due_on->toDateString(), $open), $last, $washed?->lost === 'all', $forecast, $now->getTimestamp());
+        $moves = $this->replanner->replan($core, $rhythm, array_map(static fn (Round $round): string => $round->due_on->toDateString(), $open), $last, $washed?->lost === 'all', $forecast, $now->getTimestamp(), array_map(static fn (Round $round): ?int => $round->due_hour, $open));
         $words = new RoundWords($this->catalogue, WeatherUnits::of($garden->units));
         $news = array_filter([$this->news($washed)]);
         $found = [];

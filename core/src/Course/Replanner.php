@@ -29,9 +29,10 @@ final class Replanner
      * @param  list<string>  $open  days of the rounds that are still to come, soonest first
      * @param  int|null  $last  when the last round was sprayed, seconds since 1970
      * @param  bool  $washed  rain took it
+     * @param  list<int|null>  $hours  of those rounds, by the clocks of the place; null where any will do
      * @return list<Move> in the order of the rounds
      */
-    public function replan(Course $course, Rhythm $rhythm, array $open, ?int $last, bool $washed, Forecast $forecast, int $now): array
+    public function replan(Course $course, Rhythm $rhythm, array $open, ?int $last, bool $washed, Forecast $forecast, int $now, array $hours = []): array
     {
         $finder = new SlotFinder(new HourJudge($this->knowledge, $course->place, $forecast));
         $today = self::day($now, $course);
@@ -42,6 +43,8 @@ final class Replanner
             $slots = $finder->find($this->from($course, $today), $course->mixOf($n), (int) ceil($rhythm->days) * 2 + 21, $now);
             $why = $this->why($slots, $course, $rhythm, $day, $today, $before, $n === 0 && $washed, $hasMoved, $now);
             $own = self::onDay($slots, $day);
+            $out = $why === null ? $this->hourOut($course, $n, $day, $hours[$n] ?? null, $forecast, $now) : null;
+            $why ??= $out === null ? null : 'weather';
             if ($why === null) {
                 $before = $own->from ?? $this->evening($day, $course);
 
@@ -55,17 +58,41 @@ final class Replanner
 
                 continue;
             }
+            if ($out !== null && $best->day === $day) {
+                // The day stands, at another hour.
+                $moves[] = new Move($n, $day, $day, $best, 'weather', $out);
+                $before = $best->from;
+
+                continue;
+            }
             if ($best->day === $day) {
                 $before = $own->from ?? $this->evening($day, $course);
 
                 continue;
             }
-            $moves[] = new Move($n, $day, $best->day, $best, $why, $why === 'weather' ? $this->against($course, $n, $day, $forecast) : null);
+            $moves[] = new Move($n, $day, $best->day, $best, $why, $why === 'weather' ? $out ?? $this->against($course, $n, $day, $forecast) : null);
             $before = $best->from;
             $hasMoved = true;
         }
 
         return $moves;
+    }
+
+    /** What is against the hour of a round that is soon; null where nothing forbids it. */
+    private function hourOut(Course $course, int $round, string $day, ?int $hour, Forecast $forecast, int $now): ?JudgedHour
+    {
+        $time = $hour === null ? false : DateTimeImmutable::createFromFormat('!Y-m-d', $day, $course->place->zone);
+        if ($time === false) {
+            return null;
+        }
+        $at = $time->setTime((int) $hour, 0)->getTimestamp();
+        if ($at < $now || $at >= $now + self::TRUSTED * 86400) {
+            return null;
+        }
+        $judge = new HourJudge($this->knowledge, $course->place, $forecast);
+        $judged = $judge->judge($judge->windowsOf($course->mixOf($round)), Kept::of($course), $at);
+
+        return $judged->word === HourWord::No ? $judged : null;
     }
 
     /** @param  list<Slot>  $slots */

@@ -41,6 +41,18 @@ it('moves what must be moved, and nothing else', function (array $case, array $o
     'it came into flower, and there are hours after sunset' => [['stage' => 'flowering'], ['2026-05-05'], false, '2026-05-04 08:00', []],
 ]);
 
+// Rain at five and six in the afternoon of the fifth. Leaves are wet until eight, which is dusk there: the round of six goes to eight, the one of nine stays.
+it('moves a round to another hour of its day', function (?int $hour, array $moves): void {
+    $case = ['but' => [['day' => '05-05', 'at' => 17, 'hours' => 2, 'rain' => 1]]];
+    $course = courseOf($case);
+    $found = (new Replanner(Cases::knowledge()))->replan($course, Rhythm::of($course->target, 18.0) ?? Rhythm::written(7, 3), ['2026-05-05', '2026-05-12'], romeTime('2026-05-01 20:00'), false, skyOf($case), romeTime('2026-05-04 08:00'), [$hour, 18]);
+    expect(array_map(static fn (Move $move): array => [$move->from, $move->to, $move->slot?->from, $move->against?->objections[0][0]->id], $found))->toBe($moves);
+})->with([
+    [18, fn () => [['2026-05-05', '2026-05-05', romeTime('2026-05-05 20:00'), 'rain']]],
+    [21, []],
+    [null, []],
+]);
+
 it('changes nothing a second time', function (): void {
     $case = ['but' => [['day' => '05-05', 'hours' => 48, 'rain' => 1]]];
     $once = moved($case, ['2026-05-06', '2026-05-12'], '2026-05-02 20:00', false, '2026-05-04 08:00');
