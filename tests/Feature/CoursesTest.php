@@ -118,6 +118,8 @@ it('takes free hours and refuses what is no time', function (): void {
         $this->patchJson(at($garden), ['version' => $garden->refresh()->version, 'free_hours' => $wrong] + $settings)->assertUnprocessable()->assertJsonValidationErrors('free_hours');
     }
     expect($garden->refresh()->free_hours)->toBe($hours);
+    // No days are every day.
+    $this->patchJson(at($garden), ['version' => $garden->version, 'free_hours' => [['from' => '6:00', 'to' => '08:00']]] + $settings)->assertOk()->assertJsonPath('garden.free_hours', [['days' => [], 'from' => '6:00', 'to' => '08:00']]);
 });
 
 it('keeps watering and feeding with a planting, and rounds clear of it', function (): void {

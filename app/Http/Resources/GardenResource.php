@@ -13,7 +13,7 @@ final readonly class GardenResource
 {
     /**
      * @param  list<string>  $around
-     * @param  list<array{days?: list<string>, from: string, to: string}>  $free_hours
+     * @param  list<array{days: list<string>, from: string, to: string}>  $free_hours
      */
     public function __construct(
         #[OA\Property] public string $id,
@@ -37,7 +37,8 @@ final readonly class GardenResource
     {
         return new self(
             $garden->id, $garden->version, $garden->name, $garden->is_demo, $garden->units->value, $garden->language, $garden->time_zone,
-            $garden->latitude, $garden->longitude, $garden->hardness_mg_l, $garden->alkalinity_mg_l, $garden->theme, $garden->currency, $garden->around, $garden->free_hours,
+            $garden->latitude, $garden->longitude, $garden->hardness_mg_l, $garden->alkalinity_mg_l, $garden->theme, $garden->currency, $garden->around,
+            array_map(static fn (array $span): array => ['days' => $span['days'] ?? [], 'from' => $span['from'], 'to' => $span['to']], $garden->free_hours),
         );
     }
 }
