@@ -174,6 +174,8 @@ test('the keyboard reaches everything', async ({ page }) => {
   await expect(page.getByRole('link', { name: 'To the content' })).toBeFocused()
   await page.keyboard.press('Enter')
   await page.keyboard.press('Tab')
+  await expect(page.getByLabel('The round it is for')).toBeFocused()
+  await page.keyboard.press('Tab')
   await expect(page.getByRole('slider', { name: 'Hour' })).toBeFocused()
   await page.keyboard.press('Tab')
   await expect(page.getByRole('button', { name: 'It rained' })).toBeFocused()
