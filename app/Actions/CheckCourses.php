@@ -16,10 +16,12 @@ use Nebbia\Core\BadInput;
 use Nebbia\Core\Course\Course as CoreCourse;
 use Nebbia\Core\Course\HourJudge;
 use Nebbia\Core\Course\Move;
+use Nebbia\Core\Course\OpenRound;
 use Nebbia\Core\Course\Replanner;
 use Nebbia\Core\Course\Rhythm;
 use Nebbia\Core\Course\RoundWords;
 use Nebbia\Core\Course\WashOff;
+use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Hour\WeatherUnits;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Catalogue;
@@ -81,11 +83,13 @@ final readonly class CheckCourses
             return null;
         }
         // Of a round that was only done in part the rest had nothing yet.
-        $sprayed = $course->rounds->map(static fn (Round $round): ?CarbonImmutable => $round->status === RoundStatus::Planned ? null : $round->application?->applied_at)->filter()->max();
-        $last = $sprayed instanceof CarbonImmutable ? $sprayed->getTimestamp() : null;
-        $washed = $this->washed($garden, $core, $last, $now);
+        $done = $course->rounds->filter(static fn (Round $round): bool => $round->status !== RoundStatus::Planned && $round->application !== null)->sortBy(static fn (Round $round): int => $round->application?->applied_at->getTimestamp() ?? 0)->last();
+        $last = $done?->application?->applied_at->getTimestamp();
+        // Rain took what was sprayed last, which of two remedies in turn may be the other one.
+        $washed = $this->washed($garden, $core, $core->mixOf($done === null ? 0 : abs($done->number - ($next->number ?? 1))), $last, $now);
         $rhythm = Rhythm::written($course->every_days, $course->times);
-        $moves = $this->replanner->replan($core, $rhythm, array_map(static fn (Round $round): string => $round->due_on->toDateString(), $open), $last, $washed?->lost === 'all', $forecast, $now->getTimestamp(), array_map(static fn (Round $round): ?int => $round->due_hour, $open));
+        $rounds = array_map(static fn (Round $round): OpenRound => new OpenRound($round->due_on->toDateString(), abs($round->number - ($next->number ?? 1)), $round->due_hour), $open);
+        $moves = $this->replanner->replan($core, $rhythm, $rounds, $last, $washed?->lost === 'all', $forecast, $now->getTimestamp());
         $words = new RoundWords($this->catalogue, WeatherUnits::of($garden->units));
         $news = array_filter([$this->news($washed)]);
         $found = [];
@@ -116,13 +120,13 @@ final readonly class CheckCourses
         return $this->provider->isTrue($garden) ? $this->provider->forecast($garden, $now->getTimestamp(), $now->getTimestamp() + self::AHEAD_DAYS * 86400) : Forecast::of([]);
     }
 
-    private function washed(Garden $garden, CoreCourse $course, ?int $last, CarbonImmutable $now): ?WashOff
+    private function washed(Garden $garden, CoreCourse $course, Mix $mix, ?int $last, CarbonImmutable $now): ?WashOff
     {
         if ($last === null || $last < $now->getTimestamp() - self::BACK_DAYS * 86400) {
             return null;
         }
         $happened = $this->provider->happened($garden, $last, $now->getTimestamp());
-        $windows = (new HourJudge($this->knowledge, $course->place, $happened))->windowsOf($course->mixes[0]);
+        $windows = (new HourJudge($this->knowledge, $course->place, $happened))->windowsOf($mix);
 
         return WashOff::of($windows, $happened, $last, $now->getTimestamp(), $course->isIndoors());
     }

@@ -27,6 +27,7 @@ use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
+use Nebbia\Core\Need\NeedEstimator;
 
 /** The rounds of today put together: what is mixed, where it goes in which order, and what is done afterwards. */
 final readonly class ShowDay
@@ -37,6 +38,7 @@ final readonly class ShowDay
         private Household $household,
         private WorkOutBench $bench,
         private EstimateNeed $need,
+        private NeedEstimator $estimator,
         private CareNotes $care,
         private Catalogue $catalogue,
     ) {}
@@ -97,22 +99,11 @@ final readonly class ShowDay
         foreach ($due as $n => [$round]) {
             foreach ($mixes[$n]->recipe->use->wetsLeaves() ? $round->open() : [] as $planting) {
                 $plantings[$planting->id] = $planting;
-                $wets[$planting->id] = self::wets($mixes[$n]);
+                $wets[$planting->id] = $this->estimator->spreads($mixes[$n]);
             }
         }
 
         return $plantings === [] ? [] : $this->need->each($garden, new Collection(array_values($plantings)), $wets);
-    }
-
-    private static function wets(Mix $mix): bool
-    {
-        foreach (['potassium-soap', 'sodium-soap', 'detergent', 'vegetable-oil', 'neem-oil', 'mineral-oil'] as $substance) {
-            if ($mix->strengthOf($substance) !== null) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /**
@@ -151,7 +142,7 @@ final readonly class ShowDay
             'ml' => $step->portion === null || $step->portion->ml <= 0.0 ? 'none' : PreciseWords::volume($step->portion->ml, $garden->units),
         ];
 
-        return new DayStep($step->id, $step->kind, $this->catalogue->say(Message::of("course.batch.$step->kind", $params)), $this->how($step, $batch->mix, $isFirst), $step->portion?->stand->id, $step->kind === 'rinse' ? $step->portion?->rinseAfter : null, $done);
+        return new DayStep($step->id, $step->kind, $this->catalogue->say(Message::of("course.batch.$step->kind", $params)), $this->how($step, $batch->mix, $isFirst), $step->portion?->stand->id, $name === '' ? null : $name, $step->kind === 'rinse' ? $step->portion?->rinseAfter : null, $done);
     }
 
     private function how(Step $step, Mix $mix, bool $isFirst): ?string

@@ -149,3 +149,20 @@ it('gives a round its evening where no hour was said', function (): void {
     $round->due_hour = 20;
     expect($round->dueAt('Europe/Rome')->utc()->format('H:i'))->toBe('18:00')->and($garden->exists)->toBeTrue();
 });
+
+it('asks whether rain took the remedy that was sprayed last, not the one whose turn is next', function (array $order, ?string $news): void {
+    $garden = demo();
+    // Bicarbonate is washed away by 2 to 5 mm whenever they fall; soap only before it is dry, which takes four hours.
+    $body = ['recipe_id' => recipeNamed($garden, $order[0])->id, 'other_recipe_id' => recipeNamed($garden, $order[1])->id, 'rounds' => [['day' => '2026-05-04', 'hour' => 9], ['day' => '2026-05-12', 'hour' => 9]]];
+    $course = plannedCourse($garden, $body);
+    $this->postJson(at($garden, "rounds/{$course->rounds()->firstOrFail()->id}/log"), ['version' => 1, 'applied_at' => '2026-05-04T09:00'])->assertOk();
+    $garden->update(['is_demo' => false]);
+    $garden->weatherNotes()->delete();
+    $this->postJson(at($garden, 'rain'), ['mm' => '8', 'began_at' => '2026-05-05T06:00', 'hours' => 2])->assertOk();
+    $this->travelTo(CarbonImmutable::parse('2026-05-05 08:20:00', 'UTC'));
+    $said = collect($this->getJson(at($garden, 'replans'))->assertOk()->json())->firstWhere('course_id', $course->id)['news'] ?? null;
+    expect($news === null ? $said : str_contains((string) $said, $news))->toBe($news === null ? null : true);
+})->with([
+    'bicarbonate was sprayed, soap is next' => [['Potassium bicarbonate', 'Gentle soap'], 'washed off'],
+    'soap was sprayed, milk is next' => [['Gentle soap', 'Milk for the zucchini'], null],
+]);

@@ -9,6 +9,7 @@ use App\Models\Planting;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Nebbia\Core\BadInput;
+use Nebbia\Core\Course\Care;
 use Nebbia\Core\Decision\PlantValue;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Plant\Stage;
@@ -74,7 +75,7 @@ class PlantingRequest extends FormRequest
             'states' => ['nullable', 'array'],
             'states.*' => [Rule::in(['soft-growth', 'hardened', 'sick'])],
             'moved_on' => ['nullable', 'date_format:Y-m-d'],
-            'care' => ['nullable', 'array', new CareRule],
+            'care' => ['nullable', 'array', new ReadByCore(Care::read(...))],
         ];
     }
 

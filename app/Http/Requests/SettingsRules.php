@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Validation\Rule;
+use Nebbia\Core\Course\FreeHours;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Measure\UnitSystem;
 
@@ -26,7 +27,7 @@ final class SettingsRules
             'theme' => ['required', 'in:auto,light,dark'],
             'currency' => ['sometimes', 'string', 'max:4'],
             'around' => ['sometimes', 'array'],
-            'free_hours' => ['sometimes', 'array', 'max:14', new FreeHoursRule],
+            'free_hours' => ['sometimes', 'array', 'max:14', new ReadByCore(FreeHours::read(...))],
             'around.*' => [Rule::in(Circumstances::AROUND)],
         ];
     }

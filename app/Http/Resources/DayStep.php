@@ -16,6 +16,7 @@ final readonly class DayStep
         #[OA\Property] public string $what,
         #[OA\Property] public ?string $how,
         #[OA\Property(description: 'Of what is sprayed or rinsed.')] public ?string $planting_id,
+        #[OA\Property(description: 'Its plants, by number and name.')] public ?string $plants,
         #[OA\Property(description: 'To wait before it.')] public ?float $minutes,
         #[OA\Property] public bool $done,
     ) {}

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Course;
 
 use DateTimeImmutable;
+use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Weather\Forecast;
 
@@ -26,24 +27,24 @@ final class Replanner
     public function __construct(private readonly Knowledge $knowledge) {}
 
     /**
-     * @param  list<string>  $open  days of the rounds that are still to come, soonest first
+     * @param  list<OpenRound>  $open  soonest first
      * @param  int|null  $last  when the last round was sprayed, seconds since 1970
      * @param  bool  $washed  rain took it
-     * @param  list<int|null>  $hours  of those rounds, by the clocks of the place; null where any will do
      * @return list<Move> in the order of the rounds
      */
-    public function replan(Course $course, Rhythm $rhythm, array $open, ?int $last, bool $washed, Forecast $forecast, int $now, array $hours = []): array
+    public function replan(Course $course, Rhythm $rhythm, array $open, ?int $last, bool $washed, Forecast $forecast, int $now): array
     {
         $finder = new SlotFinder(new HourJudge($this->knowledge, $course->place, $forecast));
         $today = self::day($now, $course);
         $moves = [];
         $before = $last;
         $hasMoved = false;
-        foreach ($open as $n => $day) {
-            $slots = $finder->find($this->from($course, $today), $course->mixOf($n), (int) ceil($rhythm->days) * 2 + 21, $now);
+        foreach ($open as $n => $round) {
+            [$day, $mix] = [$round->day, $course->mixOf($round->turn)];
+            $slots = $finder->find($this->from($course, $today), $mix, (int) ceil($rhythm->days) * 2 + 21, $now);
             $why = $this->why($slots, $course, $rhythm, $day, $today, $before, $n === 0 && $washed, $hasMoved, $now);
             $own = self::onDay($slots, $day);
-            $out = $why === null ? $this->hourOut($course, $n, $day, $hours[$n] ?? null, $forecast, $now) : null;
+            $out = $why === null ? $this->hourOut($course, $mix, $day, $round->hour, $forecast, $now) : null;
             $why ??= $out === null ? null : 'weather';
             if ($why === null) {
                 $before = $own->from ?? $this->evening($day, $course);
@@ -53,7 +54,7 @@ final class Replanner
             $least = $before === null ? $now : $before + (int) (86400.0 * ($n === 0 && $washed ? self::AFTER_WASHING : RoundPlacer::leastGap($rhythm))) - 1;
             $best = $this->best($slots, $rhythm, $before, max($least, $now), $why, $this->evening($day, $course));
             if ($best === null) {
-                $moves[] = new Move($n, $day, $day, null, $why, $why === 'weather' ? $this->against($course, $n, $day, $forecast) : null);
+                $moves[] = new Move($n, $day, $day, null, $why, $why === 'weather' ? $this->against($course, $mix, $day, $forecast) : null);
                 $before = $this->evening($day, $course);
 
                 continue;
@@ -70,7 +71,7 @@ final class Replanner
 
                 continue;
             }
-            $moves[] = new Move($n, $day, $best->day, $best, $why, $why === 'weather' ? $out ?? $this->against($course, $n, $day, $forecast) : null);
+            $moves[] = new Move($n, $day, $best->day, $best, $why, $why === 'weather' ? $out ?? $this->against($course, $mix, $day, $forecast) : null);
             $before = $best->from;
             $hasMoved = true;
         }
@@ -79,7 +80,7 @@ final class Replanner
     }
 
     /** What is against the hour of a round that is soon; null where nothing forbids it. */
-    private function hourOut(Course $course, int $round, string $day, ?int $hour, Forecast $forecast, int $now): ?JudgedHour
+    private function hourOut(Course $course, Mix $mix, string $day, ?int $hour, Forecast $forecast, int $now): ?JudgedHour
     {
         $time = $hour === null ? false : DateTimeImmutable::createFromFormat('!Y-m-d', $day, $course->place->zone);
         if ($time === false) {
@@ -90,7 +91,7 @@ final class Replanner
             return null;
         }
         $judge = new HourJudge($this->knowledge, $course->place, $forecast);
-        $judged = $judge->judge($judge->windowsOf($course->mixOf($round)), Kept::of($course), $at);
+        $judged = $judge->judge($judge->windowsOf($mix), Kept::of($course), $at);
 
         return $judged->word === HourWord::No ? $judged : null;
     }
@@ -140,10 +141,10 @@ final class Replanner
         return $best;
     }
 
-    private function against(Course $course, int $round, string $day, Forecast $forecast): JudgedHour
+    private function against(Course $course, Mix $mix, string $day, Forecast $forecast): JudgedHour
     {
         $judge = new HourJudge($this->knowledge, $course->place, $forecast);
-        $windows = $judge->windowsOf($course->mixOf($round));
+        $windows = $judge->windowsOf($mix);
         $evening = $this->evening($day, $course);
 
         return $judge->judge($windows, Kept::of($course), $evening);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Need;
 
+use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
 use Nebbia\Core\Measure\Interval;
@@ -41,6 +42,18 @@ final class NeedEstimator
         }
 
         return Need::of(array_map(fn (Stand $stand): StandNeed => $this->corrected($stand, $this->stand($stand, $wetting, $wets)), $stands));
+    }
+
+    /** Whether something in it spreads the drops. */
+    public function spreads(Mix $mix): bool
+    {
+        foreach ($this->figures->strings('spreads') as $substance) {
+            if (($mix->strengthOf($substance)->percentWv->likely ?? 0.0) > 0.0) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What stays in a vessel of that capacity, mL. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Nebbia\Core\Course\HourJudge;
 use Nebbia\Core\Course\Move;
+use Nebbia\Core\Course\OpenRound;
 use Nebbia\Core\Course\Replanner;
 use Nebbia\Core\Course\Rhythm;
 use Nebbia\Core\Course\WashOff;
@@ -16,7 +17,7 @@ function moved(array $case, array $open, ?string $last, bool $washed, string $no
 {
     $course = courseOf($case);
     $rhythm = Rhythm::of($course->target, 18.0);
-    $moves = (new Replanner(Cases::knowledge()))->replan($course, $rhythm, $open, $last === null ? null : romeTime($last), $washed, skyOf($case), romeTime($now));
+    $moves = (new Replanner(Cases::knowledge()))->replan($course, $rhythm, array_map(static fn (string $day, int $n): OpenRound => new OpenRound($day, $n), $open, array_keys($open)), $last === null ? null : romeTime($last), $washed, skyOf($case), romeTime($now));
 
     return array_map(static fn (Move $move): array => [$move->round, substr($move->from, 5), substr($move->to, 5), $move->why], $moves);
 }
@@ -45,13 +46,21 @@ it('moves what must be moved, and nothing else', function (array $case, array $o
 it('moves a round to another hour of its day', function (?int $hour, array $moves): void {
     $case = ['but' => [['day' => '05-05', 'at' => 17, 'hours' => 2, 'rain' => 1]]];
     $course = courseOf($case);
-    $found = (new Replanner(Cases::knowledge()))->replan($course, Rhythm::of($course->target, 18.0) ?? Rhythm::written(7, 3), ['2026-05-05', '2026-05-12'], romeTime('2026-05-01 20:00'), false, skyOf($case), romeTime('2026-05-04 08:00'), [$hour, 18]);
+    $found = (new Replanner(Cases::knowledge()))->replan($course, Rhythm::of($course->target, 18.0) ?? Rhythm::written(7, 3), [new OpenRound('2026-05-05', 0, $hour), new OpenRound('2026-05-12', 1, 18)], romeTime('2026-05-01 20:00'), false, skyOf($case), romeTime('2026-05-04 08:00'));
     expect(array_map(static fn (Move $move): array => [$move->from, $move->to, $move->slot?->from, $move->against?->objections[0][0]->id], $found))->toBe($moves);
 })->with([
     [18, fn () => [['2026-05-05', '2026-05-05', romeTime('2026-05-05 20:00'), 'rain']]],
     [21, []],
     [null, []],
 ]);
+
+// Ten in the evening is no hour for milk in the cold, which wants 15 degrees; soap is content with 10. Milk comes second; where that round was skipped it is soap's turn again.
+it('judges each round by the remedy whose turn it is', function (int $turn, array $moves): void {
+    $case = ['recipe' => ['soap', 'milk'], 'temp' => 12];
+    $course = courseOf($case);
+    $found = (new Replanner(Cases::knowledge()))->replan($course, Rhythm::written(7, 3), [new OpenRound('2026-05-05', $turn)], romeTime('2026-05-01 20:00'), false, skyOf($case), romeTime('2026-05-04 08:00'));
+    expect(array_map(static fn (Move $move): array => [$move->why, $move->slot, $move->against?->objections[0][0]->id], $found))->toBe($moves);
+})->with([[0, []], [1, [['weather', null, 'too-cold']]], [2, []]]);
 
 it('changes nothing a second time', function (): void {
     $case = ['but' => [['day' => '05-05', 'hours' => 48, 'rain' => 1]]];

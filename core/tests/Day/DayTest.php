@@ -12,6 +12,7 @@ use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Need\NeedEstimator;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
 use Nebbia\Core\Vessel\Vessel;
@@ -171,3 +172,7 @@ it('gives every plant more where more is made', function (): void {
         $before = $now;
     }
 });
+
+it('knows what spreads the drops', function (string $remedy, bool $spreads): void {
+    expect((new NeedEstimator(Cases::knowledge()))->spreads(dayMix($remedy, 500.0)))->toBe($spreads);
+})->with([['soap', true], ['bicarbonate', false], ['weeds', false]]);

@@ -1964,6 +1964,8 @@ export interface components {
             how: string | null;
             /** @description Of what is sprayed or rinsed. */
             planting_id: string | null;
+            /** @description Its plants, by number and name. */
+            plants: string | null;
             /**
              * Format: float
              * @description To wait before it.

@@ -7,16 +7,18 @@ namespace App\Http\Requests;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Course\Care;
 use Nebbia\Core\Message\Catalogue;
 
-/** Watering and feeding as core reads them. */
-final class CareRule implements ValidationRule
+/** What core can read: its complaint is the message. */
+final readonly class ReadByCore implements ValidationRule
 {
+    /** @param  Closure(mixed, string): mixed  $read  of the value, at the field */
+    public function __construct(private Closure $read) {}
+
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         try {
-            Care::read($value, $attribute);
+            ($this->read)($value, $attribute);
         } catch (BadInput $e) {
             $fail(app(Catalogue::class)->say($e->said));
         }
