@@ -3,5 +3,3 @@
 declare(strict_types=1);
 
 // The core suite runs on plain PHPUnit test cases: no framework is booted.
-
-require_once __DIR__.'/Courses.php';

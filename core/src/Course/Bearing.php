@@ -38,7 +38,7 @@ final readonly class Bearing
         }
         $row = $this->inARow($course);
         if ($row !== null && $number > $row) {
-            $said[] = Message::of('course.bears.in-a-row', ['n' => $row]);
+            $said[] = Message::of('course.bears.in-a-row', ['next' => $row + 1]);
         }
 
         return $said === [] ? $rhythm : $rhythm->within($days, $number, $said);

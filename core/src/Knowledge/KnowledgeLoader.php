@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Knowledge;
 
+use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\UnknownMessage;
 use Symfony\Component\Yaml\Yaml;
 
 /**
@@ -77,7 +79,12 @@ final readonly class KnowledgeLoader
         }
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws BrokenData
+     * @throws UnknownMessage if a sentence can never be said
+     */
     private function read(): array
     {
         $data = [];
@@ -89,6 +96,7 @@ final readonly class KnowledgeLoader
             foreach (self::CATALOGUES as $part) {
                 $sentences += self::flat($this->parse($this->paths()["messages/$language/$part"]));
             }
+            Catalogue::check($language, $sentences);
             $data["messages.$language"] = $sentences;
         }
 

@@ -55,12 +55,6 @@ final class KitchenFraction
     /** Three significant figures, without an exponent. */
     public static function figures(float $number): string
     {
-        if ($number <= 0.0) {
-            return '0';
-        }
-        $decimals = max(0, 2 - (int) floor(log10($number)));
-        $text = number_format($number, min($decimals, 6), '.', '');
-
-        return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+        return $number <= 0.0 ? '0' : Figures::say($number);
     }
 }

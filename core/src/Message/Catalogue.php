@@ -6,14 +6,18 @@ namespace Nebbia\Core\Message;
 
 use MessageFormatter;
 use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\Figures;
 
 /**
  * Turns messages into sentences of one language, in ICU message format.
  */
 final class Catalogue
 {
-    /** @var array<string, MessageFormatter> */
-    private array $formatters = [];
+    /** Whether by weight or by volume is told where the figure is looked at, not in a sentence. */
+    private const SPOKEN = ['% w/v' => '%', '% v/v' => '%'];
+
+    /** @var array<string, array{MessageFormatter, list<string>, list<string>, list<array{string, string, int}>}> formatter, parameters, those that are numbers, those said as figures */
+    private array $made = [];
 
     /** @param  array<string, string>  $sentences key => ICU pattern */
     private function __construct(
@@ -26,18 +30,40 @@ final class Catalogue
         return new self('en', $knowledge->sentences('en'));
     }
 
-    /** @throws UnknownMessage if the key is not in the catalogue or its pattern is broken */
+    /** @throws UnknownMessage if a sentence of this language cannot be said, whatever is given to it */
+    public static function check(string $language, mixed $sentences): void
+    {
+        foreach (is_array($sentences) ? $sentences : [] as $key => $sentence) {
+            $fault = Pattern::of(is_scalar($sentence) ? (string) $sentence : '')->fault($language);
+            if ($fault !== null) {
+                throw UnknownMessage::faulty((string) $key, $fault);
+            }
+        }
+    }
+
+    /** @throws UnknownMessage if the key is not in the catalogue, or a parameter is missing or no number where it must be one */
     public function say(Message $message): string
     {
         // There may be nothing to say, which ICU does not take for a pattern.
         if (($this->sentences[$message->key] ?? null) === '') {
             return '';
         }
+        [$formatter, $names, $numbers, $figures] = $this->made[$message->key] ??= $this->make($message->key);
         $params = [];
-        foreach ($message->params as $name => $value) {
-            $params[$name] = $value instanceof Message ? $this->say($value) : $value;
+        foreach ($names as $name) {
+            $value = $message->params[$name] ?? throw UnknownMessage::lacks($message->key, $name);
+            $params[$name] = $value instanceof Message ? $this->say($value) : (is_string($value) ? self::SPOKEN[$value] ?? $value : $value);
         }
-        $text = $this->formatter($message->key)->format($params);
+        foreach ($numbers as $name) {
+            if (is_string($params[$name])) {
+                throw UnknownMessage::noNumber($message->key, $name);
+            }
+        }
+        foreach ($figures as [$icu, $name, $digits]) {
+            $value = $params[$name];
+            $params[$icu] = is_string($value) ? $value : Figures::say((float) $value, $digits);
+        }
+        $text = $formatter->format($params);
 
         return $text === false ? throw UnknownMessage::unsayable($message->key) : $text;
     }
@@ -45,6 +71,12 @@ final class Catalogue
     public function has(string $key): bool
     {
         return isset($this->sentences[$key]);
+    }
+
+    /** @return array<string, Pattern> every sentence by its key */
+    public function patterns(): array
+    {
+        return array_map(Pattern::of(...), $this->sentences);
     }
 
     /** As say(), beginning with a capital: the first word may be the name of a substance or a plant. */
@@ -55,15 +87,12 @@ final class Catalogue
         return mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1);
     }
 
-    private function formatter(string $key): MessageFormatter
+    /** @return array{MessageFormatter, list<string>, list<string>, list<array{string, string, int}>} */
+    private function make(string $key): array
     {
-        if (isset($this->formatters[$key])) {
-            return $this->formatters[$key];
-        }
-        $pattern = $this->sentences[$key] ?? throw UnknownMessage::key($key);
-        // In ICU patterns an apostrophe opens a quotation; sentences are written with plain ones.
-        $formatter = MessageFormatter::create($this->locale, str_replace("'", "''", $pattern));
+        $pattern = Pattern::of($this->sentences[$key] ?? throw UnknownMessage::key($key));
+        $formatter = MessageFormatter::create($this->locale, $pattern->icu()) ?? throw UnknownMessage::unsayable($key);
 
-        return $this->formatters[$key] = $formatter ?? throw UnknownMessage::unsayable($key);
+        return [$formatter, array_keys($pattern->arguments), $pattern->numbers(), $pattern->figures()];
     }
 }

@@ -2,21 +2,11 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Bottle\LabelReader;
-use Nebbia\Core\Bottle\LabelReading;
 use Nebbia\Core\Bottle\NameBook;
 use Nebbia\Core\Bottle\Part;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Tests\Cases;
 use Symfony\Component\Yaml\Yaml;
-
-function readLabel(string $text): LabelReading
-{
-    static $reader = null;
-    $reader ??= new LabelReader(Cases::knowledge());
-
-    return $reader->read($text);
-}
 
 /** @return array<string, array{array<string, mixed>}> */
 function labels(): array

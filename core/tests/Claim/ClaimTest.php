@@ -50,7 +50,7 @@ it('says what is really left of the two', function (): void {
     $mix = Cases::judged(Cases::body('1 L', [['white-vinegar', '20 mL', '5 %'], ['baking-soda', '5 g']], 'final'), 'grapevine');
     $claim = array_values(array_filter($mix->findings, static fn (Finding $one): bool => $one->rule === 'claim'))[0];
     expect($claim->because->params['a_left'])->toEqualWithDelta(0.0, 1e-9)->and($claim->because->params['b_left'])->toEqualWithDelta(0.360, 0.001)
-        ->and($claim->because->params['a_before'])->toEqualWithDelta(0.1, 1e-6)->and(Cases::say($claim))->toContain('0.36 of 0.50 %');
+        ->and($claim->because->params['a_before'])->toEqualWithDelta(0.1, 1e-6)->and(Cases::say($claim))->toContain('0.36 of 0.5 %');
 });
 
 it('is kind: no claim is called silly, and each names something to do instead', function (): void {

@@ -61,10 +61,10 @@ it('says in one sentence how a mix stands', function (array $lines, string $use,
     'all is well' => [[['liquid-castile-soap', '1 % w/v', '33 %']], 'foliar', 'broad-bean', 'Fine for broad bean.'],
     'one thing to know' => [[['liquid-castile-soap', '1 % w/v', '33 %']], 'foliar', 'tomato', 'Fine for tomato. One thing to know.'],
     'more to know' => [[['liquid-castile-soap', '0.1 % w/v', '33 %']], 'foliar', 'tomato', 'Fine for tomato. Two things to know.'],
-    'careful' => [[['liquid-castile-soap', '1 % w/v', '33 %']], 'foliar', 'cherry', 'Potassium soap at 1.0 % w/v is strong for cherry'],
+    'careful' => [[['liquid-castile-soap', '1 % w/v', '33 %']], 'foliar', 'cherry', 'Potassium soap at 1 % is strong for cherry'],
     'the danger before the plant' => [[['bleach', '1 mL', '5 %'], ['white-vinegar', '1 mL', '5 %']], 'foliar', 'rose', 'Never mix bleach with acetic acid'],
-    'it burns' => [[['baking-soda', '2 %']], 'foliar', 'rose', 'Sodium bicarbonate at 2.0 % w/v will burn rose'],
-    'only the upper end' => [[['dish-detergent', 'a squeeze']], 'foliar', 'broad-bean', 'Detergent (synthetic surfactant) is likely 0.080 % w/v'],
+    'it burns' => [[['baking-soda', '2 %']], 'foliar', 'rose', 'Sodium bicarbonate at 2 % will burn rose'],
+    'only the upper end' => [[['dish-detergent', 'a squeeze']], 'foliar', 'broad-bean', 'Detergent (synthetic surfactant) is likely 0.08 %'],
     'tools' => [[['isopropyl-alcohol', '70 % v/v', '99 %']], 'disinfect', null, 'This is flammable'],
 ]);
 

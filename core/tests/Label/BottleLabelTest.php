@@ -30,7 +30,7 @@ it('names what is in the bottle with its strength', function (array $lines, stri
     // 200 mL of 70 % are 140 mL in a litre.
     [[['isopropyl-alcohol', '200 mL', '70 %']], '14 % by volume'],
     // 50 g of cloves in a litre.
-    [[['garlic', '50 g']], '5.0 g of plant per 100 mL'],
+    [[['garlic', '50 g']], '5 g of plant per 100 mL'],
 ]);
 
 it('says until when it is good, over the change to winter time too', function (string $ingredient, string $amount, string $made, string $by): void {

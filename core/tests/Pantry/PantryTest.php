@@ -96,7 +96,7 @@ it('puts on the label what is in the bottle, until when, and what to beware of',
     $say = Catalogue::english($knowledge)->say(...);
     $label = BottleLabel::of(Cases::mix(Cases::body('1 L', [['hydrogen-peroxide', '100 mL', '3 %'], ['isopropyl-alcohol', '500 mL', '70 %']], units: 'metric')), new DateTimeImmutable('2026-05-02T19:30:00+02:00'), $knowledge);
     // 300 mL·% in 1600 mL is 0.1875 %; 350 mL in 1600 is 21.875 % by volume.
-    expect(array_map($say, $label->contents))->toBe(['hydrogen peroxide 0.188 %', 'isopropanol 21.9 % by volume'])
+    expect(array_map($say, $label->contents))->toBe(['hydrogen peroxide 0.19 %', 'isopropanol 22 % by volume'])
         ->and($label->useBy?->format(DATE_ATOM))->toBe('2026-05-03T19:30:00+02:00')
         ->and(implode(' ', array_map($say, $label->cautions)))->toContain('Flammable')->toContain('children');
 });

@@ -4,28 +4,11 @@ declare(strict_types=1);
 
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Ingredient\StrengthParser;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Substitution\Substitutor;
 use Nebbia\Core\Substitution\Swap;
 use Nebbia\Core\Tests\Cases;
-
-/** @param  array<string, mixed>  $body */
-function swapped(array $body, ?int $line, string $with, ?string $strength = null): Swap
-{
-    $knowledge = Cases::knowledge();
-    $ingredient = $knowledge->ingredient($with);
-
-    return (new Substitutor($knowledge, new Mixer($knowledge)))->swap(
-        Cases::recipe($body), $line, $ingredient, $strength === null ? Strength::usual($ingredient) : StrengthParser::parse($strength, $ingredient), $strength,
-    );
-}
-
-function mixOf(Swap $swap): Mix
-{
-    return (new Mixer(Cases::knowledge()))->mix($swap->recipe);
-}
 
 it('recomputes to the same active strength', function (array $body, ?int $line, string $with, string $strength, float $ml, float $base): void {
     $swap = swapped($body, $line, $with, $strength);

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use Nebbia\Core\Bottle\LabelReader;
+use Nebbia\Core\Bottle\LabelReading;
+use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Ingredient\Strength;
+use Nebbia\Core\Ingredient\StrengthParser;
+use Nebbia\Core\Substitution\Substitutor;
+use Nebbia\Core\Substitution\Swap;
+use Nebbia\Core\Tests\Cases;
+
+// What several test files say shortly. Loaded by the autoloader, so that each file runs by itself and in any process.
+
+function readLabel(string $text): LabelReading
+{
+    static $reader = null;
+    $reader ??= new LabelReader(Cases::knowledge());
+
+    return $reader->read($text);
+}
+
+/** @param  array<string, mixed>  $body */
+function swapped(array $body, ?int $line, string $with, ?string $strength = null): Swap
+{
+    $knowledge = Cases::knowledge();
+    $ingredient = $knowledge->ingredient($with);
+
+    return (new Substitutor($knowledge, new Mixer($knowledge)))->swap(
+        Cases::recipe($body), $line, $ingredient, $strength === null ? Strength::usual($ingredient) : StrengthParser::parse($strength, $ingredient), $strength,
+    );
+}
+
+function mixOf(Swap $swap): Mix
+{
+    return (new Mixer(Cases::knowledge()))->mix($swap->recipe);
+}
