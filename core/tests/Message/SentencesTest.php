@@ -46,3 +46,24 @@ it('has every sentence that the code says, and is given every parameter', functi
         ->and(count($sayings))->toBeGreaterThan(450)
         ->and($checked)->toBeGreaterThan(350);
 });
+
+it('has whatever is written like a key, wherever it is put together', function (): void {
+    $root = dirname(__DIR__, 3);
+    $keys = array_keys(Sweep::catalogue()->patterns());
+    $known = [];
+    foreach ($keys as $key) {
+        for ($part = $key; $part !== ''; $part = substr($part, 0, (int) strrpos($part, '.'))) {
+            $known[$part] = true;
+        }
+    }
+    $faults = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/core/src", FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (PhpToken::tokenize((string) file_get_contents((string) $file)) as $token) {
+            if ($token->id === T_CONSTANT_ENCAPSED_STRING && preg_match('/^\'([a-z-]+)(\.[a-z0-9-]+)+\'$/', $token->text, $found) === 1
+                && isset($known[$found[1]]) && ! isset($known[trim($token->text, "'")])) {
+                $faults[] = $file->getFilename().":$token->line $token->text";
+            }
+        }
+    }
+    expect($faults)->toBe([]);
+});
