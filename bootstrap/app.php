@@ -4,10 +4,22 @@ declare(strict_types=1);
 
 use App\Exceptions\ErrorResponses;
 use App\Exceptions\OneLineConsoleHandler;
+use App\Http\Middleware\Bounds;
+use App\Http\Middleware\KnownHost;
+use App\Http\Middleware\OneWrite;
+use App\Http\Middleware\OwnPagesOnly;
+use App\Http\Middleware\SafeHeaders;
 use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
+use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Routing\Middleware\ThrottleRequests;
+
+// A form of a website could otherwise call itself a DELETE.
+Request::setAllowedHttpMethodOverride([]);
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -17,6 +29,10 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // The page is one static shell and the API carries no session: neither needs cookies.
         $middleware->group('web', [SubstituteBindings::class]);
+        $middleware->use([SafeHeaders::class, KnownHost::class, OwnPagesOnly::class, Bounds::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
+        $middleware->api(prepend: [ThrottleRequests::class.':nebbia']);
+        // Rows are looked up inside the transaction that changes them.
+        $middleware->prependToPriorityList(SubstituteBindings::class, OneWrite::class);
     })
     ->withExceptions(new ErrorResponses)
     ->create();

@@ -10,11 +10,11 @@ return [
             'database' => env('DB_DATABASE', database_path('nebbia.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            // Milliseconds a write waits for its turn. Transactions begin with their lock: App\Database\ImmediatePdo.
+            'busy_timeout' => 20000,
             'journal_mode' => 'wal',
-            'synchronous' => 'normal',
-            // A write takes its lock at once, so that a version is checked and raised in one go.
-            'transaction_mode' => 'IMMEDIATE',
+            // What was acknowledged is on the disk, whatever happens to the machine.
+            'synchronous' => env('DB_SYNCHRONOUS', 'full'),
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],

@@ -98,6 +98,7 @@ use App\Http\Controllers\Weather\ShowWeather;
 use App\Http\Controllers\Weather\StandInController;
 use App\Http\Controllers\Weather\TypeDay;
 use App\Http\Controllers\Why\ListGrounds;
+use App\Http\Middleware\OneWrite;
 use Illuminate\Support\Facades\Route;
 
 Route::get('knowledge', ShowKnowledge::class);
@@ -105,13 +106,13 @@ Route::get('signs', ShowSigns::class);
 Route::get('grounds', ListGrounds::class);
 Route::post('bottle', ReadBottleController::class);
 Route::get('gardens', ListGardens::class);
-Route::post('gardens', StartGardenController::class);
+Route::post('gardens', StartGardenController::class)->middleware(OneWrite::class);
 // What is measured against: a route that does nothing but pass through the application.
 Route::get('empty', static fn () => response()->json(null));
 
 Route::get('stand-in/forecast.csv', StandInController::class);
-// Everything below belongs to a garden; scoped bindings keep one garden's rows out of another's.
-Route::prefix('gardens/{garden}')->scopeBindings()->group(function (): void {
+// Everything below belongs to a garden; what only works something out waits for nobody. Scoped bindings keep one garden's rows out of another's.
+Route::prefix('gardens/{garden}')->scopeBindings()->middleware(OneWrite::class)->group(function (): void {
     Route::get('/', ShowGarden::class);
     Route::patch('/', UpdateSettings::class);
     Route::post('plantings', AddPlanting::class);
@@ -132,15 +133,15 @@ Route::prefix('gardens/{garden}')->scopeBindings()->group(function (): void {
     Route::put('sprayers/{sprayer}', UpdateSprayer::class);
     Route::delete('sprayers/{sprayer}', DeleteSprayer::class);
     Route::get('today', ShowTodayController::class);
-    Route::post('bench', WorkOutBenchController::class);
-    Route::post('bench/steps', PlanMixingController::class);
-    Route::post('bench/rescue', RescueController::class);
-    Route::post('bench/swap', SwapController::class);
-    Route::post('bench/need', EstimateNeedController::class);
-    Route::post('bench/compare', CompareController::class);
-    Route::post('bench/label', WriteLabelController::class);
-    Route::post('bench/label.pdf', PrintLabel::class);
-    Route::post('read', ReadController::class);
+    Route::post('bench', WorkOutBenchController::class)->withoutMiddleware(OneWrite::class);
+    Route::post('bench/steps', PlanMixingController::class)->withoutMiddleware(OneWrite::class);
+    Route::post('bench/rescue', RescueController::class)->withoutMiddleware(OneWrite::class);
+    Route::post('bench/swap', SwapController::class)->withoutMiddleware(OneWrite::class);
+    Route::post('bench/need', EstimateNeedController::class)->withoutMiddleware(OneWrite::class);
+    Route::post('bench/compare', CompareController::class)->withoutMiddleware(OneWrite::class);
+    Route::post('bench/label', WriteLabelController::class)->withoutMiddleware(OneWrite::class);
+    Route::post('bench/label.pdf', PrintLabel::class)->withoutMiddleware(OneWrite::class);
+    Route::post('read', ReadController::class)->withoutMiddleware(OneWrite::class);
     Route::get('pantry', ShowPantryController::class);
     Route::post('products', AddProduct::class);
     Route::put('products/{product}', UpdateProduct::class);
@@ -156,8 +157,8 @@ Route::prefix('gardens/{garden}')->scopeBindings()->group(function (): void {
     Route::get('preparations/{preparation}', ShowPreparation::class);
     Route::patch('preparations/{preparation}', UpdatePreparation::class);
     Route::delete('preparations/{preparation}', ThrowAwayPreparation::class);
-    Route::post('makings', WorkOutMakingController::class);
-    Route::post('soap', WorkOutSoapController::class);
+    Route::post('makings', WorkOutMakingController::class)->withoutMiddleware(OneWrite::class);
+    Route::post('soap', WorkOutSoapController::class)->withoutMiddleware(OneWrite::class);
     Route::get('other-uses', ShowOtherUsesController::class);
     Route::get('shopping', ShowShopping::class);
     Route::get('shopping.csv', ExportShopping::class);
@@ -174,7 +175,7 @@ Route::prefix('gardens/{garden}')->scopeBindings()->group(function (): void {
     Route::post('weather/day', TypeDay::class);
     Route::post('rain', NoteRain::class);
     Route::get('rounds.ics', ExportCalendar::class);
-    Route::post('rounds/suggest', SuggestRoundsController::class);
+    Route::post('rounds/suggest', SuggestRoundsController::class)->withoutMiddleware(OneWrite::class);
     Route::get('replans', ListReplans::class);
     Route::post('courses/{course}/replan', ReplanCourse::class);
     Route::get('courses', ListCourses::class);
@@ -190,7 +191,7 @@ Route::prefix('gardens/{garden}')->scopeBindings()->group(function (): void {
     Route::post('batches/{batch}/gone', ClearBatch::class);
     Route::post('ticks', TickStep::class);
     Route::get('applications', ListApplications::class);
-    Route::post('scout', ScoutController::class);
+    Route::post('scout', ScoutController::class)->withoutMiddleware(OneWrite::class);
     Route::post('scoutings', KeepScoutingController::class);
     Route::post('scoutings/{scouting}/photo', KeepPhoto::class);
     Route::get('scoutings/{scouting}/photo', ShowPhoto::class);

@@ -6,13 +6,19 @@ namespace App\Providers;
 
 use App\Actions\Household;
 use App\Actions\Past;
+use App\Database\ImmediateConnector;
+use App\Http\Hosts;
 use App\Undo\ChangeRecorder;
 use App\Weather\ForecastProvider;
 use App\Weather\NotedWeather;
 use App\Weather\StandInForecast;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Nebbia\Core\Bottle\LabelReader;
 use Nebbia\Core\Care\CareNotes;
@@ -34,6 +40,8 @@ final class NebbiaServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
+        $this->app->singleton(Hosts::class, static fn (): Hosts => new Hosts(array_values(array_filter(array_map(trim(...), explode(',', config()->string('nebbia.hosts')))))));
         $this->app->singleton(Knowledge::class, fn (): Knowledge => (new KnowledgeLoader(
             config()->string('nebbia.data'),
             config()->string('nebbia.compiled'),
@@ -63,5 +71,8 @@ final class NebbiaServiceProvider extends ServiceProvider
     {
         JsonResource::withoutWrapping();
         Model::shouldBeStrict();
+        // The page's own files, whatever name it was asked for by.
+        Vite::createAssetPathsUsing(static fn (string $path): string => "/$path");
+        RateLimiter::for('nebbia', static fn (Request $request): Limit => Limit::perMinute(config()->integer('nebbia.requests_a_minute'))->by($request->ip() ?? ''));
     }
 }

@@ -322,5 +322,5 @@ it('sets the database up to be safe', function (): void {
     Illuminate\Support\Facades\Process::path(base_path())->env(['DB_DATABASE' => $path])->run(['php', 'artisan', 'migrate', '--force'])->throw();
     expect((new PDO("sqlite:$path"))->query('PRAGMA journal_mode')->fetchColumn())->toBe('wal');
     array_map(unlink(...), glob("$path*") ?: []);
-    expect(DB::selectOne('PRAGMA foreign_keys')->foreign_keys)->toBe(1)->and(DB::selectOne('PRAGMA busy_timeout')->timeout)->toBe(5000);
+    expect(DB::selectOne('PRAGMA foreign_keys')->foreign_keys)->toBe(1)->and(DB::selectOne('PRAGMA busy_timeout')->timeout)->toBe(20000)->and(DB::selectOne('PRAGMA synchronous')->synchronous)->toBe(2);
 });

@@ -117,7 +117,7 @@ describe('the bench', function (): void {
         $request = ['recipe' => recipeNamed($garden, 'Neem at dusk')->body, 'sprayer_id' => sprayerOf($garden, 750)->id];
         $label = $this->postJson(at($garden, 'bench/label'), $request)->assertOk()->json();
         expect($label['name'])->toBe('Neem at dusk')->and($label['contents'][0])->toBe('neem oil 0.75 % by volume')->and($label['use_by'])->not->toBeNull();
-        $pdf = $this->post(at($garden, 'bench/label.pdf'), $request)->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        $pdf = $this->postJson(at($garden, 'bench/label.pdf'), $request)->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
         expect($pdf)->toStartWith('%PDF-')->and(strlen((string) $pdf))->toBeGreaterThan(2000);
     });
 

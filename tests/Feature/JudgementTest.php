@@ -292,7 +292,7 @@ it('asks a new garden who is about', function (): void {
 
 it('gets all that is to be minded onto one label', function (array $ingredients, int $tallest): void {
     $garden = demo();
-    $pdf = (string) $this->post(at($garden, 'bench/label.pdf'), ['recipe' => ['ingredients' => $ingredients, 'name' => 'A long name for a spray of many things'] + soapOf('1')])->assertOk()->getContent();
+    $pdf = (string) $this->postJson(at($garden, 'bench/label.pdf'), ['recipe' => ['ingredients' => $ingredients, 'name' => 'A long name for a spray of many things'] + soapOf('1')])->assertOk()->getContent();
     expect(preg_match_all('#/Type\s*/Page(?!s)#', $pdf))->toBe(1)
         ->and(preg_match('#/MediaBox \[0\.000 0\.000 283\.460 (\d+)#', $pdf, $box))->toBe(1)
         ->and((int) ($box[1] ?? 0))->toBeLessThanOrEqual($tallest);

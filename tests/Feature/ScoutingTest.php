@@ -201,10 +201,10 @@ describe('scouting', function (): void {
         $garden = smallGarden();
         $id = $this->postJson(the($garden, 'scoutings'), ['planting_id' => called($garden, 'Beans')->id, 'present' => [], 'absent' => [], 'as' => 'trouble'])->json('scouting.id');
         $jpeg = fn (int $side): UploadedFile => UploadedFile::fake()->createWithContent('look.jpg', jpegOf($side));
-        $this->post(the($garden, "scoutings/$id/photo"), ['photo' => $jpeg(1200)], ['Accept' => 'application/json'])->assertCreated();
+        $this->post(the($garden, "scoutings/$id/photo"), ['photo' => $jpeg(1200)], ['Accept' => 'application/json', 'Content-Type' => 'multipart/form-data'])->assertCreated();
         $this->get(the($garden, "scoutings/$id/photo"))->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-        $this->post(the($garden, "scoutings/$id/photo"), ['photo' => $jpeg(4000)], ['Accept' => 'application/json'])->assertUnprocessable()->assertJsonPath('errors.photo.0', fn (string $said): bool => str_contains($said, '1600 pixels'));
-        $this->post(the($garden, "scoutings/$id/photo"), ['photo' => UploadedFile::fake()->createWithContent('x.jpg', '<?php echo 1;')], ['Accept' => 'application/json'])->assertUnprocessable();
+        $this->post(the($garden, "scoutings/$id/photo"), ['photo' => $jpeg(4000)], ['Accept' => 'application/json', 'Content-Type' => 'multipart/form-data'])->assertUnprocessable()->assertJsonPath('errors.photo.0', fn (string $said): bool => str_contains($said, '1600 pixels'));
+        $this->post(the($garden, "scoutings/$id/photo"), ['photo' => UploadedFile::fake()->createWithContent('x.jpg', '<?php echo 1;')], ['Accept' => 'application/json', 'Content-Type' => 'multipart/form-data'])->assertUnprocessable();
         expect(Storage::disk('photos')->allFiles())->toHaveCount(1);
     });
 });

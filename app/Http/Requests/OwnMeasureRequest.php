@@ -30,7 +30,7 @@ final class OwnMeasureRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'version' => ['nullable', 'integer'],
+            'version' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'],
             'unit' => ['required', 'string', 'max:32'],
             'ingredient' => ['nullable', 'string', 'max:80'],
             'count' => ['required', 'integer'],

@@ -51,7 +51,7 @@ class PlantingRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return self::fields() + ['version' => ['nullable', 'integer'], 'zone_id' => ['nullable', 'string']];
+        return self::fields() + ['version' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'], 'zone_id' => ['nullable', 'string']];
     }
 
     /** @return array<string, list<mixed>> the fields of a planting, for forms and files alike */

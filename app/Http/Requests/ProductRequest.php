@@ -38,7 +38,7 @@ final class ProductRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'version' => ['nullable', 'integer'],
+            'version' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'],
             'name' => ['nullable', 'string', 'max:120'],
             'ingredient' => ['required', 'string', 'max:80'],
             'strength' => ['nullable', 'string', 'max:60'],

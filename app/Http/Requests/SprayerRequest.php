@@ -32,7 +32,7 @@ final class SprayerRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'version' => ['nullable', 'integer'],
+            'version' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'],
             'name' => ['required', 'string', 'max:120'],
             'capacity' => ['required', 'string', 'max:80'],
             'usable_fraction' => ['nullable'],

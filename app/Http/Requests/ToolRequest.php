@@ -29,7 +29,7 @@ final class ToolRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'version' => ['nullable', 'integer'],
+            'version' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'],
             'name' => ['required', 'string', 'max:80'],
             'kind' => ['required', Rule::enum(ToolKind::class)],
             'size' => ['nullable', 'string', 'max:80'],

@@ -17,7 +17,7 @@ final class ZoneRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['version' => ['nullable', 'integer'], 'name' => ['required', 'string', 'max:80'], 'note' => ['nullable', 'string', 'max:255']];
+        return ['version' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'], 'name' => ['required', 'string', 'max:80'], 'note' => ['nullable', 'string', 'max:255']];
     }
 
     /** @return array<string, string> */

@@ -54,7 +54,7 @@ export type SoapBench = Schemas['SoapBench']
 export type SoapPlan = Schemas['SoapPlan']
 export type Severity = Finding['severity']
 
-export const api = createClient<paths>({ baseUrl: '/', headers: { Accept: 'application/json' } })
+export const api = createClient<paths>({ baseUrl: '/', headers: { Accept: 'application/json', 'Content-Type': 'application/json' } })
 
 /** What went wrong, in words for the gardener, with the fields it is about. */
 export class ApiFailure extends Error {

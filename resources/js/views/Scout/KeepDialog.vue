@@ -55,7 +55,7 @@ const keep = (as: 'trouble' | 'look') => attempt(async () => {
   if (photo.value) {
     const form = new FormData()
     form.append('photo', photo.value, 'look.jpg')
-    await take(api.POST('/api/gardens/{garden}/scoutings/{scouting}/photo', { params: { path: { ...path, scouting: kept.scouting.id } }, body: form as never, bodySerializer: () => form }))
+    await take(api.POST('/api/gardens/{garden}/scoutings/{scouting}/photo', { params: { path: { ...path, scouting: kept.scouting.id } }, body: form as never, bodySerializer: () => form, headers: { 'Content-Type': null } }))
   }
   shown.value = false
   emit('kept')

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Only how often a client has asked is kept.
+    'default' => env('CACHE_STORE', 'file'),
+    'stores' => [
+        'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data')],
+        'array' => ['driver' => 'array', 'serialize' => false],
+    ],
+    'prefix' => 'nebbia',
+];
