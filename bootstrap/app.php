@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Exceptions\ErrorResponses;
 use App\Exceptions\OneLineConsoleHandler;
 use App\Http\Middleware\Bounds;
+use App\Http\Middleware\HoldTheClock;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\OneWrite;
 use App\Http\Middleware\OwnPagesOnly;
@@ -29,7 +30,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // The page is one static shell and the API carries no session: neither needs cookies.
         $middleware->group('web', [SubstituteBindings::class]);
-        $middleware->use([SafeHeaders::class, KnownHost::class, OwnPagesOnly::class, Bounds::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
+        $middleware->use([HoldTheClock::class, SafeHeaders::class, KnownHost::class, OwnPagesOnly::class, Bounds::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->api(prepend: [ThrottleRequests::class.':nebbia']);
         // Rows are looked up inside the transaction that changes them.
         $middleware->prependToPriorityList(SubstituteBindings::class, OneWrite::class);

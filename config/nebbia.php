@@ -6,6 +6,10 @@ return [
     // Where core's data is, and where it is kept compiled.
     'data' => base_path('core/data'),
     'compiled' => storage_path('framework/cache/knowledge.php'),
+    // An instant with its offset, like 2026-05-14T07:30:00+02:00, in place of the machine's clock.
+    'now' => env('NEBBIA_NOW'),
+    // The morning on which a demo garden begins; its own clock runs on from there.
+    'demo_begins' => '2026-05-14T07:30:00+02:00',
     // Other names that this machine is reached by, with commas between them.
     'hosts' => env('NEBBIA_HOSTS', '') ?? '',
     // A bench that is typed at asks some ten times a second; a program that runs wild asks more.

@@ -48,7 +48,7 @@ final readonly class AssessTrouble
         $counts = $this->comparable($trouble, $target);
         $last = end($counts);
         $harvest = $planting->harvest_on;
-        $today = CarbonImmutable::parse(CarbonImmutable::now($garden->time_zone)->toDateString());
+        $today = CarbonImmutable::parse($garden->localNow()->toDateString());
 
         return new Known(
             $target,

@@ -49,7 +49,7 @@ final readonly class CheckCourses
     {
         $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);
         $courses = $garden->courses()->whereHas('rounds', $open)->whereNotNull('target')->with(['recipe', 'other', 'sprayer', 'plantings', 'rounds.application', 'rounds.course.plantings', 'trouble.counts'])->get();
-        $now = CarbonImmutable::now();
+        $now = $garden->now();
         $forecast = $this->forecast($garden, $now);
         $changed = [];
         foreach ($courses as $course) {
@@ -65,7 +65,7 @@ final readonly class CheckCourses
     /** Null where nothing can be said. */
     public function check(Garden $garden, Course $course, ?Forecast $forecast = null, ?CarbonImmutable $now = null): ?ReplanResource
     {
-        $now ??= CarbonImmutable::now();
+        $now ??= $garden->now();
         $forecast ??= $this->forecast($garden, $now);
         $ending = JudgeEnding::of($course);
         if (in_array($ending->word, ['over', 'give-up'], true)) {

@@ -41,7 +41,7 @@ final readonly class DescribePreparation
         $timeline = $shelf->timeline($row);
         $jar = $shelf->find($row->id);
         $state = $jar->state ?? $timeline->state;
-        $now = CarbonImmutable::now();
+        $now = $garden->now();
         $through = $this->through($garden, $row, $kind);
 
         return new PreparationResource(

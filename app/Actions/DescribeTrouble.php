@@ -86,7 +86,7 @@ final readonly class DescribeTrouble
         if ($last === null && ($decision->choice === Choice::GiveUp || $this->assess->target($trouble)?->watchUntil === null)) {
             $last = $trouble->tacticUses->last()->done_at ?? CarbonImmutable::parse($trouble->noticed_on->toDateString(), $garden->time_zone);
         }
-        $today = CarbonImmutable::now($garden->time_zone)->startOfDay();
+        $today = $garden->localNow()->startOfDay();
 
         return ($last === null ? $today : $last->setTimezone($garden->time_zone)->startOfDay()->addDays($decision->lookAgainInDays))->toDateString();
     }

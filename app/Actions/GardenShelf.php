@@ -78,7 +78,7 @@ final class GardenShelf implements Shelf
     public function timeline(Preparation $row): Timeline
     {
         return Timeline::of(
-            $this->knowledge->kinds()->get($row->kind), $row->started_at->setTimezone($this->garden->time_zone), $row->stayed(), CarbonImmutable::now($this->garden->time_zone),
+            $this->knowledge->kinds()->get($row->kind), $row->started_at->setTimezone($this->garden->time_zone), $row->stayed(), $this->garden->localNow(),
             $row->stirred_at, $row->test === null ? null : SoapTest::of($row->test['clear'], $row->test['ph'])->hasPassed(), $row->strained_at === null ? null : $row->left_ml,
         );
     }

@@ -45,7 +45,7 @@ final readonly class KeepLook
         return $garden->looks()->create([
             'planting_id' => $planting->id, 'application_id' => $applicationId, 'recipe_id' => $applicationId === null ? $recipeId : null, 'kind' => $kind, 'recipe_name' => $name,
             'fraction' => $applicationId === null ? $fraction : 1.0, 'strengths' => array_filter($strengths, static fn (float $one): bool => $one > 0.0), 'leaves' => $leaves, 'put_on_at' => $putOnAt,
-            'look_at' => $score !== null || $wait === null ? null : $putOnAt->addMinutes((int) (60.0 * $wait)), 'seen_at' => $score === null ? null : CarbonImmutable::now()->min($putOnAt->addMinutes((int) (60.0 * ($wait ?? self::USUAL_WAIT)))), 'score' => $score, 'note' => $note,
+            'look_at' => $score !== null || $wait === null ? null : $putOnAt->addMinutes((int) (60.0 * $wait)), 'seen_at' => $score === null ? null : $garden->now()->min($putOnAt->addMinutes((int) (60.0 * ($wait ?? self::USUAL_WAIT)))), 'score' => $score, 'note' => $note,
         ]);
     }
 }

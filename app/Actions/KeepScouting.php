@@ -31,7 +31,7 @@ final readonly class KeepScouting
         ?string $note,
         ?CarbonImmutable $at = null,
     ): Scouting {
-        $at ??= CarbonImmutable::now();
+        $at ??= $garden->now();
         $trouble = $asTrouble ? $this->trouble($garden, $planting, $target, $at) : null;
 
         return $garden->scoutings()->create([

@@ -28,7 +28,7 @@ final readonly class KnowCircumstances
      */
     public function __invoke(Garden $garden, ?Planting $planting, ?Sprayer $sprayer, HereAndNow $now, ?float $fillMl, ?CarbonImmutable $at = null): Circumstances
     {
-        $at ??= CarbonImmutable::now();
+        $at ??= $garden->now();
 
         return new Circumstances(
             stage: $planting === null ? null : Stage::tryFrom($planting->stage),

@@ -24,7 +24,7 @@ final readonly class ListInspections
      */
     public function __invoke(Garden $garden, iterable $last): array
     {
-        $now = CarbonImmutable::now();
+        $now = $garden->now();
         $due = [];
         foreach ($last as $entry) {
             $hours = $this->after->hours(array_keys($entry->doses));

@@ -20,7 +20,7 @@ final readonly class ListLeftovers
     /** @return list<LeftBatch> what goes off first, first */
     public function __invoke(Garden $garden): array
     {
-        $now = CarbonImmutable::now();
+        $now = $garden->now();
 
         return array_values($garden->batches()->whereNull('gone_at')->where('left_ml', '>', 0)->reorder('use_by')->get()->map(fn (Batch $batch): LeftBatch => new LeftBatch(
             $batch->id, $batch->name, PreciseWords::volume($batch->left_ml, $garden->units), $batch->made_at->toIso8601ZuluString(), $batch->use_by?->toIso8601ZuluString(),

@@ -29,7 +29,7 @@ final readonly class ListTasks
     /** @return list<TaskResource> */
     public function __invoke(Garden $garden): array
     {
-        $tonight = CarbonImmutable::now($garden->time_zone)->endOfDay();
+        $tonight = $garden->localNow()->endOfDay();
         $tasks = [];
         foreach ($this->household->shelf($garden)->standing() as $row) {
             $task = $this->ofJar($garden, $row, $tonight);
@@ -49,7 +49,7 @@ final readonly class ListTasks
     private function ofJar(Garden $garden, Preparation $row, CarbonImmutable $tonight): ?TaskResource
     {
         $timeline = $this->household->shelf($garden)->timeline($row);
-        $until = $timeline->useBy === null ? '' : $this->length(abs($timeline->useBy->getTimestamp() - CarbonImmutable::now()->getTimestamp()) / 3600.0);
+        $until = $timeline->useBy === null ? '' : $this->length(abs($timeline->useBy->getTimestamp() - $garden->now()->getTimestamp()) / 3600.0);
         [$kind, $because, $at] = match (true) {
             $timeline->state === State::ToStrain => ['strain', 'It has stood long enough.', $timeline->strainAt],
             $timeline->state === State::Steeping && $timeline->strainAt !== null && $timeline->strainAt <= $tonight => ['strain', 'It will have stood long enough.', $timeline->strainAt],

@@ -48,7 +48,7 @@ final readonly class LookAhead
      */
     public function __invoke(Garden $garden, Round $round): array
     {
-        $now = CarbonImmutable::now();
+        $now = $garden->now();
         $today = $now->setTimezone($garden->time_zone)->toDateString();
         $course = $round->course;
         try {

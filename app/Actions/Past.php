@@ -87,7 +87,7 @@ final class Past
     /** @return list<array{at: int, plantings: list<string>, doses: array<string, float>, sprayer: string|null}> */
     private function sprays(Garden $garden): array
     {
-        return $this->sprays[$garden] ??= array_values($garden->applications()->toBase()->where('applied_at', '>', CarbonImmutable::now()->subDays(self::DAYS))
+        return $this->sprays[$garden] ??= array_values($garden->applications()->toBase()->where('applied_at', '>', $garden->now()->subDays(self::DAYS))
             ->get(['applied_at', 'planting_ids', 'doses', 'sprayer_id'])->map(static function (object $row): array {
                 /** @var list<string> $plantings */
                 $plantings = json_decode((string) $row->planting_ids, true);

@@ -57,7 +57,7 @@ final readonly class PlanMakings
     /** @return list<StockPlan> */
     private function plans(Garden $garden): array
     {
-        $now = CarbonImmutable::now($garden->time_zone);
+        $now = $garden->localNow();
         $plans = [];
         foreach ($this->needs($garden) as $ingredient => $needs) {
             $jars = array_values(array_filter($this->household->shelf($garden)->all(), static fn (OnShelf $jar): bool => $jar->ingredient->id === $ingredient));

@@ -60,7 +60,7 @@ final readonly class ShowDay
         foreach ($due as $n => [$round, , $body]) {
             $sprays[] = $this->spray($garden, $round, $body, $mixes[$n], $needs, $troubled->all());
         }
-        $done = $garden->ticks()->toBase()->where('day', CarbonImmutable::now($garden->time_zone)->toDateString())->pluck('created_at', 'step')->all();
+        $done = $garden->ticks()->toBase()->where('day', $garden->localNow()->toDateString())->pluck('created_at', 'step')->all();
         $rounds = [];
         foreach ($due as $one) {
             $rounds[$one[0]->id] = $one;
@@ -77,7 +77,7 @@ final readonly class ShowDay
     private function spray(Garden $garden, Round $round, array $body, Mix $mix, array $needs, array $troubled): DueSpray
     {
         $course = $round->course;
-        $today = CarbonImmutable::now($garden->time_zone)->startOfDay();
+        $today = $garden->localNow()->startOfDay();
 
         return new DueSpray(
             $round->id, md5(json_encode([$body, $course->sprayer_id, $course->products], JSON_THROW_ON_ERROR)), $mix, $course->sprayer?->vessel(), $round->dueAt($garden->time_zone)->getTimestamp(),

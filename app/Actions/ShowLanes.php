@@ -44,7 +44,7 @@ final readonly class ShowLanes
 
     public function __invoke(Garden $garden): LanesResource
     {
-        $now = CarbonImmutable::now();
+        $now = $garden->now();
         $from = $now->getTimestamp();
         $forecast = $this->provider->isTrue($garden) ? $this->provider->forecast($garden, $from, $from + self::DAYS * 86400) : Forecast::of([]);
         $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);

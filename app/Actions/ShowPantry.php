@@ -32,7 +32,7 @@ final readonly class ShowPantry
 
     public function __invoke(Garden $garden): PantryResource
     {
-        $today = CarbonImmutable::now($garden->time_zone)->startOfDay();
+        $today = $garden->localNow()->startOfDay();
         $held = $this->held($garden);
 
         return new PantryResource(

@@ -24,7 +24,7 @@ final readonly class ShowPlot
 
     public function __invoke(Garden $garden): PlotResource
     {
-        $today = CarbonImmutable::now($garden->time_zone)->toDateString();
+        $today = $garden->localNow()->toDateString();
         $plantings = $garden->plantings()->with('zone')->get();
         $troubles = $garden->troubles()->where('status', TroubleStatus::Open)->with(['planting.zone', 'counts', 'tacticUses'])->get()->groupBy('planting_id');
         $treated = $this->lastTreatments($garden);

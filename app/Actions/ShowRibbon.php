@@ -48,7 +48,7 @@ final readonly class ShowRibbon
         if ($place === null) {
             return new RibbonResource(null, null, null, null, $this->provider->name($garden), [], 'Write down in the settings where the garden lies: without its place there is no weather.');
         }
-        $now = CarbonImmutable::now();
+        $now = $garden->now();
         $from = $now->getTimestamp() - $now->getTimestamp() % Forecast::HOUR;
         $forecast = $this->provider->forecast($garden, $from, $from + (self::HOURS + self::BEYOND) * Forecast::HOUR);
         $round = $this->round($garden, $roundId);

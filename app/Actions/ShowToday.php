@@ -46,7 +46,7 @@ final readonly class ShowToday
 
     public function __invoke(Garden $garden): TodayResource
     {
-        $today = CarbonImmutable::now($garden->time_zone)->startOfDay();
+        $today = $garden->localNow()->startOfDay();
         $rounds = $garden->rounds()
             ->where('status', RoundStatus::Planned)
             ->where('due_on', '<=', $today->addDays(self::DAYS_AHEAD)->toDateString())
@@ -68,7 +68,7 @@ final readonly class ShowToday
             ($this->inspections)($garden, $last),
             ($this->day)($garden, array_values($all->filter(static fn (array $one): bool => $one[1]->in_days <= 0)->all())),
             ($this->leftovers)($garden),
-            WeatherThen::said($this->weather->at($garden, CarbonImmutable::now()), WeatherUnits::of($garden->units)),
+            WeatherThen::said($this->weather->at($garden, $garden->now()), WeatherUnits::of($garden->units)),
         );
     }
 
@@ -85,7 +85,7 @@ final readonly class ShowToday
     private function patches(Garden $garden): array
     {
         return array_values($garden->looks()->toBase()->join('plantings', 'plantings.id', '=', 'looks.planting_id')->whereNull('looks.score')->whereNull('plantings.retired_on')
-            ->where('looks.look_at', '<=', CarbonImmutable::now())->reorder('looks.look_at')->get(['looks.planting_id', 'plantings.name', 'looks.recipe_name', 'looks.fraction'])
+            ->where('looks.look_at', '<=', $garden->now())->reorder('looks.look_at')->get(['looks.planting_id', 'plantings.name', 'looks.recipe_name', 'looks.fraction'])
             ->map(static fn (object $row): DuePatch => new DuePatch((string) $row->planting_id, (string) $row->name, (string) $row->recipe_name, (float) $row->fraction))->all());
     }
 
@@ -96,7 +96,7 @@ final readonly class ShowToday
         $recipe = $round->remedy();
         $dueOn = CarbonImmutable::parse($round->due_on->toDateString(), $garden->time_zone);
         // What is due is mixed today, from what stands there; for later nothing can be said yet.
-        [$body, $jars] = $dueOn <= $today ? ($this->fromShelf)($garden, $recipe->body, CarbonImmutable::now()) : [$recipe->body, []];
+        [$body, $jars] = $dueOn <= $today ? ($this->fromShelf)($garden, $recipe->body, $garden->now()) : [$recipe->body, []];
         $bench = $this->bench->forAll($garden, $body, $round->open(), $round->volumeMl(), $course->sprayer);
 
         $due = new DueRound(

@@ -203,7 +203,7 @@ final readonly class ShowTrouble
     {
         $measure = $target->watchUntil->measure ?? Measure::PercentLeaf;
         // One draw a day: the plan does not change while one is counting, and is another next week.
-        $plan = SamplingPlan::draw($measure, $trouble->planting->number, crc32($trouble->id.CarbonImmutable::now($garden->time_zone)->toDateString()));
+        $plan = SamplingPlan::draw($measure, $trouble->planting->number, crc32($trouble->id.$garden->localNow()->toDateString()));
         $say = fn (string $key, array $params = []): string => $this->catalogue->say(Message::of($key, $params));
         $how = $say("plan.$measure->value", ['plants' => count($plan->plants), 'leaves' => $plan->leavesPerPlant]);
         $drawn = $measure !== Measure::PerCard && count($plan->plants) < $trouble->planting->number;

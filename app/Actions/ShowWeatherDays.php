@@ -22,7 +22,7 @@ final readonly class ShowWeatherDays
     /** @return list<WeatherDay> */
     public function __invoke(Garden $garden): array
     {
-        $now = CarbonImmutable::now($garden->time_zone);
+        $now = $garden->localNow();
         $hour = $now->getTimestamp() - $now->getTimestamp() % 3600;
         $from = $now->startOfDay()->subDays(self::BACK)->getTimestamp();
         $hours = [

@@ -24,9 +24,10 @@ final readonly class StartGarden
         private Knowledge $knowledge,
     ) {}
 
-    public function demo(): Garden
+    /** @param  CarbonImmutable|null  $begins  the morning on which it begins; one in mid May if left out, whatever the calendar says */
+    public function demo(?CarbonImmutable $begins = null): Garden
     {
-        return $this->demo->build(CarbonImmutable::now());
+        return $this->demo->build($begins ?? CarbonImmutable::parse(config()->string('nebbia.demo_begins'))->utc());
     }
 
     /** @param  array<string, mixed>  $settings */

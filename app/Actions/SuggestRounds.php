@@ -46,7 +46,7 @@ final readonly class SuggestRounds
         if ($course === null) {
             return null;
         }
-        $now = CarbonImmutable::now();
+        $now = $garden->now();
         // Made-up weather plans no real round: then only the season and the time of day are known.
         $isTrue = $this->provider->isTrue($garden);
         $forecast = $isTrue ? $this->provider->forecast($garden, $now->getTimestamp(), $now->getTimestamp() + self::DAYS * 86400) : Forecast::of([]);

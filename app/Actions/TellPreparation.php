@@ -49,7 +49,7 @@ final readonly class TellPreparation
         }
 
         return new PreparationStory(
-            ($this->describe)($garden, $row), array_map(fn (int $n): MakingStepResource => $this->step($row, $n, ...$steps[$n]), array_keys($steps)), $expected, CarbonImmutable::now()->toIso8601ZuluString(),
+            ($this->describe)($garden, $row), array_map(fn (int $n): MakingStepResource => $this->step($row, $n, ...$steps[$n]), array_keys($steps)), $expected, $garden->now()->toIso8601ZuluString(),
         );
     }
 

@@ -32,7 +32,7 @@ final readonly class TendPreparation
     public function __invoke(Garden $garden, Preparation $row, array $what): void
     {
         $kind = $this->knowledge->kinds()->get($row->kind);
-        $now = CarbonImmutable::now();
+        $now = $garden->now();
         if (isset($what['done']) && is_array($what['done'])) {
             $row->done = $this->marked($row->done, $what['done'], $now);
         }

@@ -61,7 +61,7 @@ final readonly class WorkOutMaking
         } catch (BadInput $e) {
             throw $e->under('body');
         }
-        $now = CarbonImmutable::now();
+        $now = $garden->now();
 
         return new MakingResource(
             $this->describe->kind($kind), $body, $preparation->pot === null ? null : PreciseWords::volume($preparation->pot->baseMl, $garden->units).' of '.mb_strtolower($preparation->pot->recipe->liquid->name),
@@ -112,7 +112,7 @@ final readonly class WorkOutMaking
         $liquid = self::USUAL_ML;
         $raw = array_map(static fn (Raw $one): float => $one->perLitre->likely, $kind->raw);
         if ($wanted !== null) {
-            $now = CarbonImmutable::now();
+            $now = $garden->now();
             $batch = StockPlan::of($kind, [new StockNeed($now, $wanted)], [], $now)->batches[0];
             $factor = $kind->isOfParts ? ($batch->raw === [] ? 1.0 : array_sum($batch->raw) / array_sum($raw)) : $batch->liquidMl / self::USUAL_ML;
             $liquid = $batch->liquidMl;

@@ -36,7 +36,7 @@ final readonly class WriteLabel
     public function __invoke(Garden $garden, mixed $body, ?Sprayer $sprayer, ?string $volume): LabelResource
     {
         $mix = $this->bench->oneFill($garden, $body, $sprayer, null, $volume);
-        $label = BottleLabel::of($mix, CarbonImmutable::now($garden->time_zone), $this->knowledge);
+        $label = BottleLabel::of($mix, $garden->localNow(), $this->knowledge);
         $when = static fn (?DateTimeImmutable $time): ?string => $time?->format('j F Y, H:i');
 
         return new LabelResource(

@@ -18,6 +18,7 @@ use App\Models\RoundStatus;
 use App\Models\Sprayer;
 use App\Models\Trouble;
 use App\Models\WeatherNote;
+use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -65,14 +66,16 @@ final class DemoGarden
         private readonly DemoTrouble $demoTrouble,
         private readonly KeepLook $keepLook,
         private readonly DemoPreparation $demoPreparation,
+        private readonly Clock $clock,
     ) {}
 
+    /** @param  CarbonImmutable  $now  when its own clock begins to run */
     public function build(CarbonImmutable $now): Garden
     {
         $data = Row::of(Yaml::parseFile(database_path('demo/fontegrigia.yaml')), 'fontegrigia.yaml');
 
         return DB::transaction(function () use ($data, $now): Garden {
-            $garden = Garden::query()->create($data->row('garden')->toArray())->refresh();
+            $garden = Garden::query()->create(['clock_offset_s' => $now->getTimestamp() - $this->clock->now()->getTimestamp()] + $data->row('garden')->toArray())->refresh();
             $this->gardeners = $data->strings('gardeners');
             $this->furnish($garden, $data, $now->setTimezone($garden->time_zone)->startOfDay());
             $last = $now->month >= self::SEASON_ENDS ? $now->year : $now->year - 1;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Time\Clock;
+use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Nebbia\Core\Measure\UnitSystem;
@@ -25,15 +27,28 @@ use Nebbia\Core\Sun\Place;
  * @property string $theme
  * @property string $currency
  * @property list<array{days?: list<string>, from: string, to: string}> $free_hours when there is time
+ * @property int $clock_offset_s seconds that it is ahead of the clock: a demo stands in its own spring
  * @property list<string> $around who and what is about: cats, dogs, children, pond, hives, hens
  */
 final class Garden extends HouseholdModel
 {
-    protected $attributes = ['around' => '[]', 'free_hours' => '[]'];
+    protected $attributes = ['around' => '[]', 'free_hours' => '[]', 'clock_offset_s' => 0];
 
     protected function casts(): array
     {
         return ['is_demo' => 'boolean', 'units' => UnitSystem::class, 'around' => 'array', 'free_hours' => 'array'];
+    }
+
+    /** The instant it is there, in UTC. */
+    public function now(): CarbonImmutable
+    {
+        return app(Clock::class)->in($this);
+    }
+
+    /** The same by the clocks of the place. */
+    public function localNow(): CarbonImmutable
+    {
+        return $this->now()->setTimezone($this->time_zone);
     }
 
     /** Null where nobody has written down where it lies. */

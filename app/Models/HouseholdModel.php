@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Exceptions\StaleWrite;
+use App\Time\Clock;
 use App\Undo\ChangeRecorder;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 
 /**
  * A row that a household edits: it has a ULID and a version, goes softly, and its changes can be undone.
@@ -50,6 +52,14 @@ abstract class HouseholdModel extends Model
         }
 
         return $result;
+    }
+
+    /** When a row was made and changed is told in its garden's own time. */
+    public function freshTimestamp(): Carbon
+    {
+        $garden = $this->getAttributes()['garden_id'] ?? null;
+
+        return Carbon::instance(is_string($garden) ? app(Clock::class)->inGarden($garden) : ($this instanceof Garden ? $this->now() : app(Clock::class)->now()));
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Actions\Household;
 use App\Actions\Past;
 use App\Database\ImmediateConnector;
 use App\Http\Hosts;
+use App\Time\Clock;
 use App\Undo\ChangeRecorder;
 use App\Weather\ForecastProvider;
 use App\Weather\NotedWeather;
@@ -40,6 +41,11 @@ final class NebbiaServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->singleton(Clock::class, static function (): Clock {
+            $now = config('nebbia.now');
+
+            return new Clock(is_string($now) && $now !== '' ? $now : null);
+        });
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(Hosts::class, static fn (): Hosts => new Hosts(array_values(array_filter(array_map(trim(...), explode(',', config()->string('nebbia.hosts')))))));
         $this->app->singleton(Knowledge::class, fn (): Knowledge => (new KnowledgeLoader(

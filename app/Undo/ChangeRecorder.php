@@ -33,7 +33,7 @@ final class ChangeRecorder
             try {
                 $result = $work();
                 $change = Change::query()->create([
-                    'garden_id' => $garden->id, 'label' => $label, 'entries' => $this->entries, 'made_at' => CarbonImmutable::now(),
+                    'garden_id' => $garden->id, 'label' => $label, 'entries' => $this->entries, 'made_at' => $garden->now(),
                 ]);
             } finally {
                 $this->entries = null;

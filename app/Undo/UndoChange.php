@@ -5,25 +5,26 @@ declare(strict_types=1);
 namespace App\Undo;
 
 use App\Models\Change;
-use Carbon\CarbonImmutable;
+use App\Models\Garden;
 use Illuminate\Support\Facades\DB;
 
 /** Takes a change back, unless one of its rows has been changed again since. */
 final class UndoChange
 {
     /** @throws CannotUndo */
-    public function __invoke(Change $change): void
+    public function __invoke(Garden $garden, Change $change): void
     {
         if ($change->undone_at !== null) {
             throw CannotUndo::already();
         }
-        if ($change->made_at->lessThan(CarbonImmutable::now()->subDays(config()->integer('nebbia.undo_days')))) {
+        if ($change->made_at->lessThan($garden->now()->subDays(config()->integer('nebbia.undo_days')))) {
             throw CannotUndo::tooOld(config()->integer('nebbia.undo_days'));
         }
-        DB::transaction(function () use ($change): void {
+        DB::transaction(function () use ($garden, $change): void {
             foreach (array_reverse($this->lastOfEach($change)) as [$entry, $before]) {
-                $row = $entry['model']::withTrashed()->findOrFail($entry['id']);
-                if ($row->version !== $entry['version']) {
+                $row = $entry['model']::withTrashed()->find($entry['id']) ?? throw CannotUndo::changedSince();
+                // What was made and deleted since is gone by another change, which can be taken back itself.
+                if ($row->version !== $entry['version'] || $row->trashed() !== ($entry['event'] === 'deleted')) {
                     throw CannotUndo::changedSince();
                 }
                 match ($entry['event']) {
@@ -33,7 +34,7 @@ final class UndoChange
                     default => $row->setRawAttributes([...$row->getAttributes(), ...$before])->save(),
                 };
             }
-            $change->update(['undone_at' => CarbonImmutable::now()]);
+            $change->update(['undone_at' => $garden->now()]);
         });
     }
 

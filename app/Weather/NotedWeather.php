@@ -70,7 +70,7 @@ final readonly class NotedWeather implements ForecastProvider
 
     private function isImported(Garden $garden): bool
     {
-        $now = CarbonImmutable::now()->getTimestamp();
+        $now = $garden->now()->getTimestamp();
 
         return count($this->imported($garden, $now, $now + 86400)) >= self::ENOUGH;
     }
@@ -94,7 +94,7 @@ final readonly class NotedWeather implements ForecastProvider
     private function of(Garden $garden, string $kind, int $from, int $to): Collection
     {
         // Older than a month no round looks at it.
-        $this->notes[$garden] ??= $garden->weatherNotes()->where('until_at', '>', CarbonImmutable::now()->subMonth()->getTimestamp())->get()->toBase();
+        $this->notes[$garden] ??= $garden->weatherNotes()->where('until_at', '>', $garden->now()->subMonth()->getTimestamp())->get()->toBase();
 
         return $this->notes[$garden]->filter(static fn (WeatherNote $note): bool => $note->kind === $kind && $note->until_at > $from && $note->from_at < $to);
     }

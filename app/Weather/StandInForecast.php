@@ -21,7 +21,7 @@ final class StandInForecast implements ForecastProvider
         if ($place === null) {
             return Forecast::of([]);
         }
-        $now = CarbonImmutable::now()->getTimestamp();
+        $now = $garden->now()->getTimestamp();
 
         return (new StandIn($place, self::seed($garden)))->foretold($now, $from, min($to, $now + self::DAYS * 86400));
     }

@@ -21,7 +21,7 @@ final readonly class WeatherThen
             return null;
         }
         $time = $at->getTimestamp();
-        $now = CarbonImmutable::now()->getTimestamp();
+        $now = $garden->now()->getTimestamp();
         $weather = $time <= $now ? $this->provider->happened($garden, $time, $time + 1) : $this->provider->forecast($garden, $time, $time + Forecast::HOUR);
         $hour = $weather->at($time);
 

@@ -6,6 +6,7 @@ namespace Tests\Support;
 
 use App\Actions\StartGarden;
 use App\Models\Garden;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -27,9 +28,9 @@ final class DemoOnce
         $day = now()->format('Y-m-d H:i');
         if (! isset(self::$kept[$day])) {
             if (Garden::query()->exists()) {
-                return app(StartGarden::class)->demo();
+                return app(StartGarden::class)->demo(CarbonImmutable::now());
             }
-            $garden = app(StartGarden::class)->demo();
+            $garden = app(StartGarden::class)->demo(CarbonImmutable::now());
             foreach (self::TABLES as $table) {
                 self::$kept[$day][$table] = DB::table($table)->get()->map(static fn (object $row): array => (array) $row)->all();
             }
@@ -38,7 +39,7 @@ final class DemoOnce
         }
         $id = self::$kept[$day]['gardens'][0]['id'];
         if (Garden::query()->whereKey($id)->exists()) {
-            return app(StartGarden::class)->demo();
+            return app(StartGarden::class)->demo(CarbonImmutable::now());
         }
         foreach (self::$kept[$day] as $table => $rows) {
             foreach (array_chunk($rows, 40) as $some) {

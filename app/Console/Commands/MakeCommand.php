@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Time\Clock;
 use App\Console\MakingReport;
 use App\Console\RecipeFile;
 use App\Console\SchemaCheck;
@@ -26,7 +27,7 @@ final class MakeCommand extends Command
     public function handle(MakingReader $reader, Maker $maker, JarReader $jars, RecipeFile $files, SchemaCheck $schema, MakingReport $report): int
     {
         $data = $files->read((string) $this->argument('file'));
-        $others = is_array($data) && isset($data['preparations']) ? $jars->read($data['preparations'], CarbonImmutable::now()) : new Jars;
+        $others = is_array($data) && isset($data['preparations']) ? $jars->read($data['preparations'], app(Clock::class)->now()) : new Jars;
         $preparation = $maker->make($reader->with($others)->read($data));
         $schema->check($data, 'nebbia.preparation-1');
         $this->output->write($this->option('json') ? $report->json($preparation)."\n" : $report->text($preparation));

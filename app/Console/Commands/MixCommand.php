@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Time\Clock;
 use App\Console\CircumstancesOptions;
 use App\Console\MixReport;
 use App\Console\RecipeFile;
@@ -63,7 +64,7 @@ final class MixCommand extends Command
         $circumstances = $options->read($this, $stage);
         $fill = $this->fill();
         $data = $files->read((string) $this->argument('file'));
-        $shelf = is_array($data) && isset($data['preparations']) ? $jars->read($data['preparations'], CarbonImmutable::now()) : new Jars;
+        $shelf = is_array($data) && isset($data['preparations']) ? $jars->read($data['preparations'], app(Clock::class)->now()) : new Jars;
         $recipe = $reader->with($shelf)->read($data, $units);
         $schema->check($data, 'nebbia.recipe-1');
         $target = $this->into(new AmountParser($knowledge->units()), $recipe->units);

@@ -59,8 +59,8 @@ final class CountRequest extends FormRequest
         $counts = array_map(floatval(...), array_values($this->array('counts')));
         $leaves = $measure === Measure::PerLeaf ? $this->integer('leaves_per_plant', 1) : 1;
         Sample::of($measure, $counts, $leaves);
-        $at = $this->filled('counted_at') ? CarbonImmutable::parse($this->string('counted_at')->toString(), $garden->time_zone) : CarbonImmutable::now();
-        if ($at->isAfter(CarbonImmutable::now()->addMinutes(5))) {
+        $at = $this->filled('counted_at') ? CarbonImmutable::parse($this->string('counted_at')->toString(), $garden->time_zone) : $garden->now();
+        if ($at->isAfter($garden->now()->addMinutes(5))) {
             throw ValidationException::withMessages(['counted_at' => 'This is still to come: a count is written down when it is made.']);
         }
 

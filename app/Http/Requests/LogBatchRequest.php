@@ -95,7 +95,7 @@ final class LogBatchRequest extends FormRequest
 
     public function appliedAt(Garden $garden): CarbonImmutable
     {
-        return $this->filled('applied_at') ? CarbonImmutable::parse($this->string('applied_at')->toString(), $garden->time_zone) : CarbonImmutable::now();
+        return $this->filled('applied_at') ? CarbonImmutable::parse($this->string('applied_at')->toString(), $garden->time_zone) : $garden->now();
     }
 
     /**

@@ -39,7 +39,7 @@ final class LogRoundRequest extends RoundRequest
     {
         return $this->filled('applied_at')
             ? CarbonImmutable::parse($this->string('applied_at')->toString(), $garden->time_zone)
-            : CarbonImmutable::now();
+            : $garden->now();
     }
 
     /** @throws BadInput */

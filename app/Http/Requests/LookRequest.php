@@ -56,8 +56,8 @@ final class LookRequest extends FormRequest
     /** UTC */
     public function putOnAt(Garden $garden): CarbonImmutable
     {
-        $at = $this->filled('put_on_at') ? CarbonImmutable::parse($this->string('put_on_at')->toString(), $garden->time_zone) : CarbonImmutable::now();
-        if ($at->isAfter(CarbonImmutable::now()->addMinutes(5))) {
+        $at = $this->filled('put_on_at') ? CarbonImmutable::parse($this->string('put_on_at')->toString(), $garden->time_zone) : $garden->now();
+        if ($at->isAfter($garden->now()->addMinutes(5))) {
             throw ValidationException::withMessages(['put_on_at' => 'This is still to come: write it down when it is done.']);
         }
 

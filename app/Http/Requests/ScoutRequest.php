@@ -67,7 +67,7 @@ class ScoutRequest extends FormRequest
     /** @throws BadInput */
     public function circumstances(Knowledge $knowledge, Garden $garden, ?Planting $planting): Circumstances
     {
-        $month = CarbonImmutable::now($garden->time_zone)->month;
+        $month = $garden->localNow()->month;
 
         return Circumstances::of(
             $planting === null ? null : $knowledge->plant($planting->plant),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -30,6 +31,6 @@ final class StandInRequest extends FormRequest
     /** Seconds since 1970. */
     public function issued(): int
     {
-        return ($this->filled('issued') ? CarbonImmutable::parse($this->string('issued')->toString()) : CarbonImmutable::now())->getTimestamp();
+        return ($this->filled('issued') ? CarbonImmutable::parse($this->string('issued')->toString()) : app(Clock::class)->now())->getTimestamp();
     }
 }

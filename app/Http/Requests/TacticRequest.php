@@ -37,7 +37,7 @@ final class TacticRequest extends FormRequest
     /** @return array<string, mixed> */
     public function tacticUse(Garden $garden): array
     {
-        $at = $this->filled('done_at') ? CarbonImmutable::parse($this->string('done_at')->toString(), $garden->time_zone) : CarbonImmutable::now();
+        $at = $this->filled('done_at') ? CarbonImmutable::parse($this->string('done_at')->toString(), $garden->time_zone) : $garden->now();
 
         return ['tactic' => $this->string('tactic')->toString(), 'done_at' => $at->utc(), 'note' => $this->filled('note') ? $this->input('note') : null];
     }

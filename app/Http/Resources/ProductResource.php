@@ -41,7 +41,7 @@ final readonly class ProductResource
         #[OA\Property(items: new OA\Items(ref: FindingResource::class))] public array $findings,
     ) {}
 
-    public static function of(Product $product, ?UnitSystem $units = null, ?CarbonImmutable $today = null): self
+    public static function of(Product $product, UnitSystem $units, CarbonImmutable $today): self
     {
         $bottle = $product->bottle();
         $catalogue = app(Catalogue::class);
@@ -51,14 +51,13 @@ final readonly class ProductResource
             $product->id, $product->version, $product->name, $product->ingredient, $bottle->ingredient->name, $bottle->ingredient->group, $bottle->isPoured(),
             $product->strength, $product->density, $product->size, $product->left, self::words($bottle, $product->size, $units), self::words($bottle, $product->left, $units),
             $product->price, $product->opened_on?->toDateString(), $product->best_before?->toDateString(), $product->note,
-            array_map(static fn (Finding $finding): FindingResource => FindingResource::of($finding, $catalogue), $keeper->look($bottle, $today ?? CarbonImmutable::today())),
+            array_map(static fn (Finding $finding): FindingResource => FindingResource::of($finding, $catalogue), $keeper->look($bottle, $today)),
         );
     }
 
     /** Of tablets the number, where what one holds is known. */
-    private static function words(Bottle $bottle, ?float $amount, ?UnitSystem $units): ?string
+    private static function words(Bottle $bottle, ?float $amount, UnitSystem $units): ?string
     {
-        $units ??= UnitSystem::Metric;
         if ($amount === null) {
             return null;
         }

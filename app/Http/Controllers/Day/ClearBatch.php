@@ -20,7 +20,7 @@ final class ClearBatch extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/batches/{batch}/gone', operationId: 'clearBatch', responses: [new Ok(ChangeResource::class)])]
     public function __invoke(Garden $garden, Batch $batch, ChangeRecorder $recorder): JsonResponse
     {
-        [, $change] = $recorder->record($garden, 'Leftover gone', static fn () => $batch->update(['gone_at' => $batch->gone_at ?? CarbonImmutable::now()->utc()]));
+        [, $change] = $recorder->record($garden, 'Leftover gone', static fn () => $batch->update(['gone_at' => $batch->gone_at ?? $garden->now()->utc()]));
 
         return $this->json(ChangeResource::of($change));
     }

@@ -22,7 +22,7 @@ final class TickStep extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/ticks', operationId: 'tickStep', requestBody: new Body(TickRequest::class), responses: [new Ok(ChangeResource::class)])]
     public function __invoke(TickRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
-        $today = CarbonImmutable::now($garden->time_zone)->toDateString();
+        $today = $garden->localNow()->toDateString();
         $step = $request->string('step')->toString();
         $done = $request->boolean('done');
         [, $change] = $recorder->record($garden, $done ? 'Ticked off' : 'Not done after all', static function () use ($garden, $today, $step, $done): void {

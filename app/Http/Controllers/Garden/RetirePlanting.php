@@ -26,7 +26,7 @@ final class RetirePlanting extends Controller
     {
         $back = $request->boolean('back');
         $attributes = [
-            'retired_on' => $back ? null : CarbonImmutable::now($garden->time_zone)->toDateString(),
+            'retired_on' => $back ? null : $garden->localNow()->toDateString(),
             'retired_why' => ! $back && $request->filled('why') ? $request->string('why')->toString() : null,
         ];
         $planting->refuseStale($request->integer('version'), $attributes, PlantingResource::of($planting->load('zone')));

@@ -18,7 +18,7 @@ final class UndoController extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/changes/{change}/undo', operationId: 'undo', responses: [new Ok(ChangeResource::class)])]
     public function __invoke(Garden $garden, Change $change, UndoChange $undo): JsonResponse
     {
-        $undo($change);
+        $undo($garden, $change);
 
         return $this->json(ChangeResource::of($change));
     }

@@ -25,7 +25,7 @@ final class AnswerLook extends Controller
     #[OA\Put(path: '/api/gardens/{garden}/looks/{look}', operationId: 'answerLook', requestBody: new Body(LookAnswerRequest::class), responses: [new Ok(SavedLook::class)])]
     public function __invoke(LookAnswerRequest $request, Garden $garden, Look $look, ShowLooks $show, ChangeRecorder $recorder, Past $past): JsonResponse
     {
-        $attributes = ['score' => (float) $request->input('score'), 'note' => $request->filled('note') ? $request->string('note')->toString() : $look->note, 'seen_at' => CarbonImmutable::now()];
+        $attributes = ['score' => (float) $request->input('score'), 'note' => $request->filled('note') ? $request->string('note')->toString() : $look->note, 'seen_at' => $garden->now()];
         $look->refuseStale($request->integer('version'), $attributes, $look);
         [, $change] = $recorder->record($garden, 'Look written down', static fn () => $look->update($attributes));
         $past->forget($garden);

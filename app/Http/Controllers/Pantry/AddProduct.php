@@ -23,6 +23,6 @@ final class AddProduct extends Controller
     {
         [$product, $change] = $recorder->record($garden, 'Product added', static fn () => $garden->products()->create($request->row($garden)));
 
-        return $this->json(new SavedProduct(ProductResource::of($product->refresh()), ChangeResource::of($change)), 201);
+        return $this->json(new SavedProduct(ProductResource::of($product->refresh(), $garden->units, $garden->localNow()->startOfDay()), ChangeResource::of($change)), 201);
     }
 }

@@ -23,9 +23,9 @@ final class UpdateProduct extends Controller
     public function __invoke(ProductRequest $request, Garden $garden, Product $product, ChangeRecorder $recorder): JsonResponse
     {
         $attributes = $request->row($garden);
-        $product->refuseStale($request->integer('version'), $attributes, ProductResource::of($product));
+        $product->refuseStale($request->integer('version'), $attributes, ProductResource::of($product, $garden->units, $garden->localNow()->startOfDay()));
         [, $change] = $recorder->record($garden, 'Product changed', static fn () => $product->update($attributes));
 
-        return $this->json(new SavedProduct(ProductResource::of($product), ChangeResource::of($change)));
+        return $this->json(new SavedProduct(ProductResource::of($product, $garden->units, $garden->localNow()->startOfDay()), ChangeResource::of($change)));
     }
 }

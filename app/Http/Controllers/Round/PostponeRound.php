@@ -27,7 +27,7 @@ final class PostponeRound extends Controller
     {
         $round->load(['application', 'course.recipe', 'course.other', 'course.sprayer', 'course.plantings', 'course.rounds.application']);
         $request->refuseUnless($round);
-        $tomorrow = CarbonImmutable::now($garden->time_zone)->addDay();
+        $tomorrow = $garden->localNow()->addDay();
         [$day, $hour] = [$tomorrow->toDateString(), $round->due_hour];
         $most = -INF;
         foreach ($look($garden, $round) as $one) {

@@ -22,7 +22,7 @@ final class UpdateTrouble extends Controller
     #[OA\Patch(path: '/api/gardens/{garden}/troubles/{trouble}', operationId: 'updateTrouble', requestBody: new Body(TroubleRequest::class), responses: [new Ok(ChangeResource::class)])]
     public function __invoke(TroubleRequest $request, Garden $garden, Trouble $trouble, ChangeRecorder $recorder, Knowledge $knowledge): JsonResponse
     {
-        $changes = $request->changes($knowledge, CarbonImmutable::now($garden->time_zone)->toDateString());
+        $changes = $request->changes($knowledge, $garden->localNow()->toDateString());
         $trouble->refuseStale($request->integer('version'), $changes, ['target' => $trouble->target, 'status' => $trouble->status->value, 'version' => $trouble->version]);
         $label = isset($changes['status']) ? ($changes['status'] === 'closed' ? 'Trouble closed' : 'Trouble opened again') : 'Trouble changed';
         [, $change] = $recorder->record($garden, $label, static fn () => $trouble->update($changes));
