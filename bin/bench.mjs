@@ -19,7 +19,7 @@ execFileSync('php', ['artisan', 'migrate', '--seed', '--force', '--quiet'], { cw
 
 const core = JSON.parse(execFileSync('php', ['bin/bench-core.php'], { cwd: ROOT }).toString())
 
-const server = spawn('php', ['-d', 'opcache.enable=1', '-S', `127.0.0.1:${PORT}`, resolve(ROOT, 'vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')], {
+const server = spawn('php', ['-d', 'opcache.enable=1', '-d', 'expose_php=0', '-d', 'upload_max_filesize=5M', '-d', 'post_max_size=6M', '-S', `127.0.0.1:${PORT}`, resolve(ROOT, 'bin/router.php')], {
   cwd: resolve(ROOT, 'public'), env, stdio: 'ignore', detached: true,
 })
 const base = `http://127.0.0.1:${PORT}`

@@ -14,7 +14,7 @@ async function serve(name, port, seed) {
   writeFileSync(resolve(home, `${name}.sqlite`), '')
   const env = { ...process.env, DB_DATABASE: resolve(home, `${name}.sqlite`), PHP_CLI_SERVER_WORKERS: '2' }
   execFileSync('php', ['artisan', 'migrate', '--force', '--quiet', ...(seed ? ['--seed'] : [])], { cwd: ROOT, env })
-  const child = spawn('php', ['-S', `127.0.0.1:${port}`, resolve(ROOT, 'vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')], {
+  const child = spawn('php', ['-d', 'opcache.enable=1', '-d', 'expose_php=0', '-d', 'upload_max_filesize=5M', '-d', 'post_max_size=6M', '-S', `127.0.0.1:${port}`, resolve(ROOT, 'bin/router.php')], {
     cwd: resolve(ROOT, 'public'), env, stdio: 'ignore', detached: true,
   })
   for (let tries = 0; tries < 100; tries++) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Request as SymfonyRequest;
 
 define('LARAVEL_START', microtime(true));
 
@@ -12,4 +13,4 @@ require __DIR__.'/../vendor/autoload.php';
 /** @var Application $app */
 $app = require __DIR__.'/../bootstrap/app.php';
 
-$app->handleRequest(Request::capture());
+$app->handleRequest(Request::createFromBase(SymfonyRequest::createFromGlobals()));

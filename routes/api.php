@@ -23,6 +23,7 @@ use App\Http\Controllers\Garden\DeleteSprayer;
 use App\Http\Controllers\Garden\DeleteZone;
 use App\Http\Controllers\Garden\ExportPlantings;
 use App\Http\Controllers\Garden\ImportPlantings;
+use App\Http\Controllers\Garden\LetDayPass;
 use App\Http\Controllers\Garden\RetirePlanting;
 use App\Http\Controllers\Garden\ShowGarden;
 use App\Http\Controllers\Garden\ShowPlotController;
@@ -115,6 +116,7 @@ Route::get('stand-in/forecast.csv', StandInController::class);
 Route::prefix('gardens/{garden}')->scopeBindings()->middleware(OneWrite::class)->group(function (): void {
     Route::get('/', ShowGarden::class);
     Route::patch('/', UpdateSettings::class);
+    Route::post('day-passes', LetDayPass::class);
     Route::post('plantings', AddPlanting::class);
     Route::put('plantings/{planting}', UpdatePlanting::class);
     Route::delete('plantings/{planting}', DeletePlanting::class);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
@@ -18,6 +19,7 @@ abstract class TestCase extends BaseTestCase
         $now = getenv('NEBBIA_NOW');
         if (is_string($now) && $now !== '') {
             CarbonImmutable::setTestNow(CarbonImmutable::parse($now)->utc());
+            Carbon::setTestNow(Carbon::parse($now)->utc());
         }
         parent::setUp();
     }

@@ -20,7 +20,7 @@ function fontegrigia(string $now = '2026-05-04 16:00:00'): Garden
     CarbonImmutable::setTestNow($now);
     Carbon\Carbon::setTestNow($now);
 
-    return app(StartGarden::class)->demo();
+    return app(StartGarden::class)->demo(CarbonImmutable::parse($now));
 }
 
 it('is the garden of the design', function (): void {
@@ -82,6 +82,28 @@ it('has something due on the day it is made', function (): void {
     $garden = fontegrigia();
     $due = $garden->rounds()->where('status', 'planned')->where('due_on', '<=', '2026-05-04')->get();
     expect($due->map(fn (Round $round): string => $round->due_on->toDateString())->all())->toBe(['2026-05-03', '2026-05-04']);
+});
+
+it('stands in its own spring, whatever the calendar says, and its clock runs on', function (string $now): void {
+    CarbonImmutable::setTestNow($now);
+    $garden = app(StartGarden::class)->demo();
+    expect($garden->localNow()->format('j F Y, H:i'))->toBe('14 May 2026, 07:30')
+        ->and($garden->rounds()->where('status', 'planned')->min('due_on'))->toBe('2026-05-13')
+        ->and($garden->applications()->where('applied_at', '>', $garden->now())->count())->toBe(0);
+    CarbonImmutable::setTestNow(CarbonImmutable::parse($now)->addHours(3));
+    expect($garden->localNow()->format('H:i'))->toBe('10:30');
+    $passed = $this->postJson(at($garden, 'day-passes'), ['version' => $garden->version])->assertOk();
+    expect($passed->json('garden.now'))->toBe('2026-05-15T08:30:00Z');
+    $this->getJson(at($garden, 'today'))->assertOk()->assertJsonPath('date', '2026-05-15');
+    $this->postJson(at($garden, 'day-passes'), ['version' => $garden->version])->assertConflict();
+    $this->postJson(at($garden, 'changes/'.$passed->json('change.id').'/undo'))->assertOk();
+    $this->getJson(at($garden, 'today'))->assertOk()->assertJsonPath('date', '2026-05-14');
+})->with(['2026-11-27 13:00:00', '2028-02-29 23:59:30', '2027-01-01 00:00:05', '2027-03-28 00:59:59', '2027-10-31 00:59:59']);
+
+it('lets no day pass in a real garden', function (): void {
+    $garden = fontegrigia();
+    $garden->update(['is_demo' => false]);
+    $this->postJson(at($garden, 'day-passes'), ['version' => $garden->version])->assertUnprocessable();
 });
 
 it('has four preparations, each at another point of its life', function (): void {

@@ -31,6 +31,7 @@ final readonly class GardenResource
         #[OA\Property] public string $currency,
         #[OA\Property(description: 'Who and what is about.', items: new OA\Items(type: 'string', enum: ['cats', 'dogs', 'children', 'pond', 'hives', 'hens']))] public array $around,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/FreeHours'))] public array $free_hours,
+        #[OA\Property(format: 'date-time', description: 'The instant it is in this garden; a demo has a time of its own.')] public string $now,
     ) {}
 
     public static function of(Garden $garden): self
@@ -39,6 +40,7 @@ final readonly class GardenResource
             $garden->id, $garden->version, $garden->name, $garden->is_demo, $garden->units->value, $garden->language, $garden->time_zone,
             $garden->latitude, $garden->longitude, $garden->hardness_mg_l, $garden->alkalinity_mg_l, $garden->theme, $garden->currency, $garden->around,
             array_map(static fn (array $span): array => ['days' => $span['days'] ?? [], 'from' => $span['from'], 'to' => $span['to']], $garden->free_hours),
+            $garden->now()->toIso8601ZuluString(),
         );
     }
 }

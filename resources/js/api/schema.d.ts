@@ -340,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/day-passes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["letDayPass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/plantings/{planting}/retire": {
         parameters: {
             query?: never;
@@ -1306,6 +1322,10 @@ export interface components {
             /** @description The file as text. */
             csv: string;
         };
+        LetDayPass: {
+            /** @description Of the garden, as it was seen. */
+            version: number;
+        };
         SeenRound: {
             id: string;
             version: number;
@@ -2141,6 +2161,11 @@ export interface components {
             /** @description Who and what is about. */
             around: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
             free_hours: components["schemas"]["FreeHours"][];
+            /**
+             * Format: date-time
+             * @description The instant it is in this garden; a demo has a time of its own.
+             */
+            now: string;
         };
         /** @description A rule, and what it rests on. */
         Ground: {
@@ -4753,6 +4778,59 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ImportedPlantings"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    letDayPass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LetDayPass"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedSettings"];
                 };
             };
             /** @description Refused */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DemoDay from './DemoDay.vue'
 import ErrorScreen from './ErrorScreen.vue'
 import LoadingNote from './LoadingNote.vue'
 import { useGarden } from '@/stores/garden'
@@ -51,6 +52,7 @@ onErrorCaptured((e) => {
       <div class="brand">
         <router-link class="name" :to="{ name: 'today' }">Nebbia</router-link>
         <span class="garden">{{ store.garden?.name }}</span>
+        <demo-day class="demo-day" />
       </div>
       <ul>
         <li v-for="view in views" :key="view.name" :class="{ rare: view.rare, last: view.name === 'settings', shown: more }" :style="view.rare ? { '--above': above(view.name) } : undefined">
@@ -83,6 +85,7 @@ onErrorCaptured((e) => {
 .nav { background: var(--mist); border-right: 1px solid var(--line); padding: 22px 0; position: sticky; top: 0; height: 100vh; display: flex; flex-direction: column; }
 .brand { display: grid; padding: 0 18px 18px; }
 .name { font: 600 24px/1.2 var(--title); color: var(--leaf); text-decoration: none; }
+.demo-day { margin-top: 10px; }
 .garden { color: var(--soft); font-size: 15px; overflow-wrap: anywhere; }
 ul { list-style: none; margin: 0; padding: 0; display: flex; flex-direction: column; flex: 1; }
 li.last { margin-top: auto; }

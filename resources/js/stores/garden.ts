@@ -13,6 +13,10 @@ export const useGarden = defineStore('garden', () => {
   /** Grows when something was undone, which may have changed what any view shows. */
   const undone = ref(0)
 
+  /** Milliseconds that the garden's own time is ahead of this device's clock. */
+  const ahead = ref(0)
+  const now = () => Date.now() + ahead.value
+
   const id = computed(() => garden.value?.id ?? '')
 
   /** Opens the first garden of this machine; false where there is none yet. */
@@ -31,10 +35,11 @@ export const useGarden = defineStore('garden', () => {
   async function refresh(): Promise<void> {
     const opened = await take(api.GET('/api/gardens/{garden}', { params: { path: { garden: id.value } } }))
     garden.value = opened.garden
+    ahead.value = Date.parse(opened.garden.now) - Date.now()
     zones.value = opened.zones
     plantings.value = opened.plantings
     sprayers.value = opened.sprayers
   }
 
-  return { garden, zones, plantings, sprayers, knowledge, loaded, undone, id, open, refresh }
+  return { garden, zones, plantings, sprayers, knowledge, loaded, undone, id, now, open, refresh }
 })

@@ -20,6 +20,11 @@ export function useTimes() {
     return new Intl.DateTimeFormat('en-GB', { timeZone: zone(), day: 'numeric', month: 'short' }).format(new Date(instant))
   }
 
+  /** The same with the month in full: 14 May. */
+  function dayLong(instant: number): string {
+    return new Intl.DateTimeFormat('en-GB', { timeZone: zone(), day: 'numeric', month: 'long' }).format(new Date(instant))
+  }
+
   function instant(iso: string): string {
     return new Intl.DateTimeFormat('en-GB', {
       timeZone: zone(), weekday: 'short', day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit',
@@ -30,11 +35,11 @@ export function useTimes() {
   function nowField(): string {
     const parts = new Intl.DateTimeFormat('sv-SE', {
       timeZone: zone(), year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit',
-    }).format(new Date())
+    }).format(new Date(store.now()))
     return parts.replace(' ', 'T')
   }
 
   const todayField = () => nowField().slice(0, 10)
 
-  return { day, dayOf, instant, nowField, todayField }
+  return { day, dayOf, dayLong, instant, nowField, todayField }
 }

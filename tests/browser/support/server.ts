@@ -4,7 +4,7 @@ import { resolve } from 'node:path'
 
 const ROOT = resolve(import.meta.dirname, '../../..')
 const HOME = resolve(ROOT, 'test-results/server')
-const ROUTER = resolve(ROOT, 'vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php')
+const ROUTER = resolve(ROOT, 'bin/router.php')
 
 /** A server of the application with a database of its own; it outlives the process that started it. */
 export class Server {
@@ -31,7 +31,7 @@ export class Server {
   }
 
   async start(): Promise<void> {
-    const child = spawn('php', ['-d', 'opcache.enable=1', '-S', `127.0.0.1:${this.port}`, ROUTER], {
+    const child = spawn('php', ['-d', 'opcache.enable=1', '-d', 'expose_php=0', '-d', 'upload_max_filesize=5M', '-d', 'post_max_size=6M', '-S', `127.0.0.1:${this.port}`, ROUTER], {
       cwd: resolve(ROOT, 'public'), env: this.env, stdio: 'ignore', detached: true,
     })
     child.unref()

@@ -26,8 +26,8 @@ const { errors, busy, attempt, done } = useSaving()
 const story = shallowRef<PreparationStory | null>(null)
 const missing = ref(false)
 const path = () => ({ params: { path: { garden: store.id, preparation: props.id } } })
-const now = ref(Date.now())
-useIntervalFn(() => { now.value = Date.now() }, 1000)
+const now = ref(store.now())
+useIntervalFn(() => { now.value = store.now() }, 1000)
 
 async function load(): Promise<void> {
   try {

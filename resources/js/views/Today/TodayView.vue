@@ -5,6 +5,7 @@ import LookList from './LookList.vue'
 import TaskList from './TaskList.vue'
 import WeatherRibbon from './WeatherRibbon.vue'
 import EmptyNote from '@/parts/EmptyNote.vue'
+import DemoDay from '@/parts/DemoDay.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import ReplanNote from '@/parts/ReplanNote.vue'
 import PageHead from '@/parts/PageHead.vue'
@@ -49,7 +50,7 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
   <div class="today">
     <loading-note v-if="!today" what="Looking at the day" />
     <template v-else>
-      <page-head :title="title" :under="times.day(today.date)" />
+      <page-head :title="title" :under="times.day(today.date)"><demo-day class="on-phone" /></page-head>
       <weather-ribbon :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id" :rounds="rounds" @changed="replans?.load()" />
       <replan-note ref="replans" @changed="load" />
       <div class="columns">
@@ -100,6 +101,8 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
 </template>
 
 <style scoped>
+.on-phone { display: none; }
+@media (max-width: 760px) { .on-phone { display: flex; } }
 .today { padding: 22px 26px 48px; display: grid; gap: 20px; }
 .columns { display: grid; grid-template-columns: minmax(0, 1.9fr) minmax(0, 1fr); gap: 36px; align-items: start; }
 .columns > section, .side { display: grid; gap: 26px; grid-template-columns: minmax(0, 1fr); }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { TroublePage } from '@/api/client'
+import { useGarden } from '@/stores/garden'
 import { useTimes } from '@/stores/times'
 import { LineChart, CustomChart, ScatterChart } from 'echarts/charts'
 import { GridComponent, MarkLineComponent } from 'echarts/components'
@@ -13,6 +14,7 @@ import { computed, ref } from 'vue'
 /** The counts with their intervals, the level for watching, and what was done. */
 const props = defineProps<{ page: TroublePage }>()
 use([LineChart, CustomChart, ScatterChart, GridComponent, MarkLineComponent, SVGRenderer])
+const store = useGarden()
 const times = useTimes()
 
 const theme = ref(0)
@@ -42,7 +44,7 @@ const option = computed(() => {
   return {
     animation: false,
     grid: { left: 8, right: 18, top: 34, bottom: 4, containLabel: true },
-    xAxis: { type: 'time', min: Math.min(...stamps) - DAY, max: (props.page.brief.status === 'open' ? Math.max(...stamps, Date.now()) : Math.max(...stamps)) + DAY / 2, minInterval: DAY, splitNumber: 4, axisLabel: { ...font, formatter: (value: number) => times.dayOf(value), hideOverlap: true }, axisLine: { lineStyle: { color: soft } }, axisTick: { lineStyle: { color: soft } } },
+    xAxis: { type: 'time', min: Math.min(...stamps) - DAY, max: (props.page.brief.status === 'open' ? Math.max(...stamps, store.now()) : Math.max(...stamps)) + DAY / 2, minInterval: DAY, splitNumber: 4, axisLabel: { ...font, formatter: (value: number) => times.dayOf(value), hideOverlap: true }, axisLine: { lineStyle: { color: soft } }, axisTick: { lineStyle: { color: soft } } },
     yAxis: { type: 'value', min: 0, max: Number(top.toPrecision(2)), splitNumber: 4, axisLabel: { ...font, showMaxLabel: false }, splitLine: { lineStyle: { color: line } } },
     series: [
       { type: 'custom', renderItem: whisker, data: counts.map((count) => [Date.parse(count.at), count.mean.low, count.mean.high]), silent: true, z: 2 },

@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { api, take } from '@/api/client'
+import { useChanges } from '@/stores/changes'
+import { useGarden } from '@/stores/garden'
+import { useTimes } from '@/stores/times'
+import { NButton } from 'naive-ui'
+import { computed, ref } from 'vue'
+
+/** The demo garden stands in its own spring: which day that is, and a way to let it pass. */
+const store = useGarden()
+const times = useTimes()
+const { done, failed } = useChanges()
+const busy = ref(false)
+const day = computed(() => (store.garden ? times.dayLong(Date.parse(store.garden.now)) : ''))
+
+async function pass(): Promise<void> {
+  busy.value = true
+  try {
+    const saved = await take(api.POST('/api/gardens/{garden}/day-passes', { params: { path: { garden: store.id } }, body: { version: store.garden!.version } }))
+    await store.refresh()
+    store.undone++
+    done(saved.change, () => store.refresh())
+  } catch (e) {
+    failed(e)
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <div v-if="store.garden?.is_demo" class="demo">
+    <span>{{ day }} in the demo</span>
+    <n-button size="small" secondary :loading="busy" @click="pass">Let a day pass</n-button>
+  </div>
+</template>
+
+<style scoped>
+.demo { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 10px; color: var(--soft); font-size: 15px; }
+</style>
