@@ -8,15 +8,13 @@ export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'test-results',
   globalSetup: './tests/browser/support/setup.ts',
-  globalTeardown: './tests/browser/support/teardown.ts',
-  // One server and one database: the tests take turns.
-  workers: 1,
-  timeout: 150_000,
+  // One for each core; each has its own servers and databases (support/test.ts). Tests of one file take turns.
+  workers: 2,
+  timeout: 60_000,
   expect: { timeout: 20_000 },
   retries: 0,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   use: {
-    baseURL: 'http://127.0.0.1:8199',
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: '/usr/bin/chromium', args: chromium },
     // Recording slows every test; it is for looking into one that fails: TRACE=1 npx playwright test -g …

@@ -1,5 +1,4 @@
 import AxeBuilder from '@axe-core/playwright'
-import { demo } from './support/server'
 import { expect, openRecipe, test } from './support/test'
 import type { Page } from '@playwright/test'
 
@@ -216,13 +215,13 @@ test('an address that is not there is a real 404', async ({ page }) => {
   await expect(page.getByText('Done last')).toBeVisible()
 })
 
-test('a view that cannot be loaded says so, and works again when the server is back', async ({ page }) => {
+test('a view that cannot be loaded says so, and works again when the server is back', async ({ page, servers }) => {
   await page.goto('/')
   await expect(page.getByText('Done last')).toBeVisible()
-  await demo.stop()
+  await servers.demo.stop()
   await page.getByRole('navigation').getByRole('link', { name: 'Notebook' }).click()
   await expect(page.getByRole('alert')).toContainText('This did not work')
-  await demo.start()
+  await servers.demo.start()
   await page.getByRole('button', { name: 'Try again' }).click()
   await expect(page.getByRole('heading', { level: 1 })).not.toContainText('This did not work')
   await expect(page.getByRole('article').first()).toBeVisible()

@@ -1,12 +1,11 @@
-import { blank } from './support/server'
 import { expect, test } from './support/test'
 
-test.use({ baseURL: blank.url, allowed: { errors: [/422 \(Unprocessable/] }, timezoneId: 'America/New_York', locale: 'en-US' })
+test.use({ garden: 'blank', allowed: { errors: [/422 \(Unprocessable/] }, timezoneId: 'America/New_York', locale: 'en-US' })
 
-test.beforeEach(async () => {
-  await blank.stop()
-  blank.prepare(false)
-  await blank.start()
+test.beforeEach(async ({ servers }) => {
+  await servers.blank.stop()
+  servers.blank.prepare(false)
+  await servers.blank.start()
 })
 
 test('the demo garden is opened at the first run, and a spray is logged in it', async ({ page }) => {

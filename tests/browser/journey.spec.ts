@@ -1,9 +1,8 @@
-import { demo } from './support/server'
 import { expect, openRecipe, test } from './support/test'
 
 test.use({ allowed: { errors: [/422 \(Unprocessable/, /net::ERR_(CONNECTION_|EMPTY_RESPONSE|SOCKET_NOT)/] } })
 
-test('from a recipe to a logged spray, and all of it there after a restart', async ({ page }) => {
+test('from a recipe to a logged spray, and all of it there after a restart', async ({ page, servers }) => {
   await page.goto('/')
   await expect(page.getByRole('heading', { level: 1 })).toContainText('rounds to spray')
 
@@ -70,8 +69,8 @@ test('from a recipe to a logged spray, and all of it there after a restart', asy
   await expect(entry).toContainText('1.6 L')
 
   // A restart of the server loses nothing.
-  await demo.stop()
-  await demo.start()
+  await servers.demo.stop()
+  await servers.demo.start()
   await page.reload()
   await expect(page.getByRole('article').first()).toContainText('Ants running, forty on one tip')
   await page.getByRole('navigation').getByRole('link', { name: 'Rounds' }).click()

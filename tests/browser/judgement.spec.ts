@@ -25,7 +25,7 @@ test('will it burn my plant: from fine to a stop, with the reason and its ground
   await expect(banner).toContainText('Fine for potato.')
 
   // Each finding opens to because, instead and ground, and from there to the rule.
-  const water = page.getByText('Hard water takes 9.71 % of the soap.')
+  const water = page.getByText('Hard water takes 9.7 % of the soap.')
   await water.click()
   await expect(page.getByText('Rain or distilled water makes the same soap go further')).toBeVisible()
   await page.getByRole('link', { name: 'Why we say so' }).first().click()

@@ -1,13 +1,35 @@
+import { Server } from './server'
 import { expect, test as base, type Page } from '@playwright/test'
 
 interface Watched {
   /** Errors that the test expects, as pieces of their text: a refused save is a failed request on purpose. */
   allowed: { errors: RegExp[] }
   watched: void
+  /** Which of the worker's two servers the page is opened from. */
+  garden: 'demo' | 'blank'
+}
+
+interface Servers {
+  demo: Server
+  blank: Server
 }
 
 /** Every test fails on an error in the console or on the page that it does not expect. */
-export const test = base.extend<Watched>({
+export const test = base.extend<Watched, { servers: Servers }>({
+  // Each worker has servers, databases and ports of its own, so that two may run side by side.
+  servers: [async ({}, use) => {
+    const servers = { demo: await Server.make('demo'), blank: await Server.make('blank') }
+    servers.demo.prepare(true)
+    servers.blank.prepare(false)
+    await servers.demo.start()
+    await servers.blank.start()
+    await use(servers)
+    await servers.demo.stop()
+    await servers.blank.stop()
+    Server.clear()
+  }, { scope: 'worker', timeout: 60_000 }],
+  garden: ['demo', { option: true }],
+  baseURL: async ({ servers, garden }, use) => use(servers[garden].url),
   allowed: [{ errors: [] }, { option: true }],
   watched: [async ({ context, allowed }, use) => {
     const errors: string[] = []
