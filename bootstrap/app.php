@@ -7,6 +7,7 @@ use App\Exceptions\OneLineConsoleHandler;
 use App\Http\Middleware\Bounds;
 use App\Http\Middleware\HoldTheClock;
 use App\Http\Middleware\KnownHost;
+use App\Http\Middleware\LimitRequests;
 use App\Http\Middleware\OneWrite;
 use App\Http\Middleware\OwnPagesOnly;
 use App\Http\Middleware\SafeHeaders;
@@ -17,7 +18,6 @@ use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
-use Illuminate\Routing\Middleware\ThrottleRequests;
 
 // A form of a website could otherwise call itself a DELETE.
 Request::setAllowedHttpMethodOverride([]);
@@ -31,7 +31,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // The page is one static shell and the API carries no session: neither needs cookies.
         $middleware->group('web', [SubstituteBindings::class]);
         $middleware->use([HoldTheClock::class, SafeHeaders::class, KnownHost::class, OwnPagesOnly::class, Bounds::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
-        $middleware->api(prepend: [ThrottleRequests::class.':nebbia']);
+        $middleware->api(prepend: [LimitRequests::class]);
         // Rows are looked up inside the transaction that changes them.
         $middleware->prependToPriorityList(SubstituteBindings::class, OneWrite::class);
     })

@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Models\Garden;
 use App\Models\Preparation;
 use App\Models\Sprayer;
-use Carbon\CarbonImmutable;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\Kind;

@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Http\Resources\LeftBatch;
 use App\Models\Batch;
 use App\Models\Garden;
-use Carbon\CarbonImmutable;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;

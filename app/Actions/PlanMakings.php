@@ -9,7 +9,6 @@ use App\Models\Garden;
 use App\Models\Recipe;
 use App\Models\Round;
 use App\Models\RoundStatus;
-use Carbon\CarbonImmutable;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Knowledge\Knowledge;

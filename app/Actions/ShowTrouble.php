@@ -25,7 +25,6 @@ use App\Models\Scouting;
 use App\Models\TacticUse;
 use App\Models\Trouble;
 use App\Models\TroubleStatus;
-use Carbon\CarbonImmutable;
 use Nebbia\Core\Decision\Decision;
 use Nebbia\Core\Decision\Neighbour;
 use Nebbia\Core\Decision\RankedRemedy;

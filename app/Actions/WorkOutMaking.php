@@ -9,7 +9,6 @@ use App\Http\Resources\MixingStepResource;
 use App\Http\Resources\RawResource;
 use App\Models\Garden;
 use App\Models\Sprayer;
-use Carbon\CarbonImmutable;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Hazard\Hazards;
 use Nebbia\Core\Knowledge\Knowledge;

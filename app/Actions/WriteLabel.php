@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Http\Resources\LabelResource;
 use App\Models\Garden;
 use App\Models\Sprayer;
-use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Dompdf\Dompdf;
 use Dompdf\Options;

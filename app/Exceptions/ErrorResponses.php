@@ -6,12 +6,18 @@ namespace App\Exceptions;
 
 use App\Undo\CannotUndo;
 use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Message\Catalogue;
 use Symfony\Component\Console\Exception\ExceptionInterface as ConsoleException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\Exception\MethodNotAllowedHttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Throwable;
 
 /** How failures are told to a browser: 422 with the field's path, 409 with both versions, 404 in plain words. */
 final class ErrorResponses
@@ -19,7 +25,12 @@ final class ErrorResponses
     public function __invoke(Exceptions $exceptions): void
     {
         $exceptions->dontReport([BadInput::class, BadFile::class, StaleWrite::class, CannotUndo::class]);
-        $exceptions->dontReportWhen(static fn (\Throwable $e): bool => $e instanceof ConsoleException);
+        $exceptions->report(static function (Throwable $e): bool {
+            app(Mishaps::class)->log($e);
+
+            return false;
+        });
+        $exceptions->dontReportWhen(static fn (Throwable $e): bool => $e instanceof ConsoleException);
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
         $exceptions->render(static function (BadInput $e): JsonResponse {
             $message = app(Catalogue::class)->say($e->said);
@@ -33,5 +44,16 @@ final class ErrorResponses
         $exceptions->render(static fn (NotFoundHttpException $e, Request $request): ?JsonResponse => $request->is('api/*')
             ? new JsonResponse(['message' => 'This is not here, or no longer: it may have been deleted.'], 404)
             : null);
+        $exceptions->render(static fn (MethodNotAllowedHttpException $e, Request $request): ?JsonResponse => $request->is('api/*')
+            ? new JsonResponse(['message' => 'This cannot be done here.'], 405, $e->getHeaders())
+            : null);
+        $exceptions->render(static function (Throwable $e, Request $request): JsonResponse|Response|null {
+            if ($e instanceof HttpExceptionInterface || $e instanceof ValidationException || $e instanceof HttpResponseException) {
+                return null;
+            }
+            [$status, $message] = app(Mishaps::class)->said($e, $request);
+
+            return $request->is('api/*') ? new JsonResponse(['message' => $message], $status) : response()->view('mishap', ['message' => $message], $status);
+        });
     }
 }

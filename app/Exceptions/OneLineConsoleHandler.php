@@ -22,13 +22,8 @@ final class OneLineConsoleHandler extends Handler
             $e instanceof BadInput => $e->field().': '.$this->container->make(Catalogue::class)->say($e->said),
             $e instanceof BadFile => $e->getMessage(),
             $e instanceof ConsoleException => $e->getMessage().' See "php artisan help" and the command\'s name.',
-            default => null,
+            default => $this->container->make(Mishaps::class)->said($e)[1],
         };
-        if ($line === null) {
-            parent::renderForConsole($output, $e);
-
-            return;
-        }
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         $errors->writeln(trim((string) preg_replace('/[\s\p{Cc}]+/u', ' ', mb_scrub($line))), OutputInterface::OUTPUT_RAW);
     }

@@ -7,18 +7,20 @@ namespace App\Providers;
 use App\Actions\Household;
 use App\Actions\Past;
 use App\Database\ImmediateConnector;
+use App\Database\SchemaNumber;
+use App\Exceptions\Mishaps;
 use App\Http\Hosts;
 use App\Time\Clock;
 use App\Undo\ChangeRecorder;
 use App\Weather\ForecastProvider;
 use App\Weather\NotedWeather;
 use App\Weather\StandInForecast;
-use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Illuminate\Http\Request;
-use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Nebbia\Core\Bottle\LabelReader;
@@ -46,6 +48,7 @@ final class NebbiaServiceProvider extends ServiceProvider
 
             return new Clock(is_string($now) && $now !== '' ? $now : null);
         });
+        $this->app->singleton(Mishaps::class);
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(Hosts::class, static fn (): Hosts => new Hosts(array_values(array_filter(array_map(trim(...), explode(',', config()->string('nebbia.hosts')))))));
         $this->app->singleton(Knowledge::class, fn (): Knowledge => (new KnowledgeLoader(
@@ -79,6 +82,6 @@ final class NebbiaServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         // The page's own files, whatever name it was asked for by.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/$path");
-        RateLimiter::for('nebbia', static fn (Request $request): Limit => Limit::perMinute(config()->integer('nebbia.requests_a_minute'))->by($request->ip() ?? ''));
+        Event::listen(MigrationsEnded::class, static fn () => DB::statement('PRAGMA user_version = '.SchemaNumber::KNOWN));
     }
 }

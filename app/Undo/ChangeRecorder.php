@@ -7,7 +7,6 @@ namespace App\Undo;
 use App\Models\Change;
 use App\Models\Garden;
 use App\Models\HouseholdModel;
-use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Support\Facades\DB;
 

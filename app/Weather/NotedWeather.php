@@ -6,7 +6,6 @@ namespace App\Weather;
 
 use App\Models\Garden;
 use App\Models\WeatherNote;
-use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Nebbia\Core\Weather\Climate;
 use Nebbia\Core\Weather\Forecast;

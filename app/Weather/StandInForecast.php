@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Weather;
 
 use App\Models\Garden;
-use Carbon\CarbonImmutable;
 use Nebbia\Core\Weather\Forecast;
 use Nebbia\Core\Weather\StandIn;
 

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Time\Clock;
 use App\Console\MakingReport;
 use App\Console\RecipeFile;
 use App\Console\SchemaCheck;
-use Carbon\CarbonImmutable;
+use App\Time\Clock;
 use Illuminate\Console\Command;
 use Nebbia\Core\Making\JarReader;
 use Nebbia\Core\Making\Jars;

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Time\Clock;
 use App\Console\CircumstancesOptions;
 use App\Console\MixReport;
 use App\Console\RecipeFile;
 use App\Console\SchemaCheck;
 use App\Exceptions\BadFile;
-use Carbon\CarbonImmutable;
+use App\Time\Clock;
 use Illuminate\Console\Command;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;

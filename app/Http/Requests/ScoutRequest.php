@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Models\Garden;
 use App\Models\Planting;
-use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Nebbia\Core\BadInput;

@@ -96,5 +96,5 @@ function failure(error: unknown, status: number): ApiFailure {
       if (Array.isArray(messages) && typeof messages[0] === 'string') fields[field] = messages[0]
     }
   }
-  return new ApiFailure(status >= 500 ? 'Something went wrong on our side. Nothing was saved.' : message, status, fields, body.theirs ?? null)
+  return new ApiFailure(message, status, fields, body.theirs ?? null)
 }

@@ -10,7 +10,6 @@ use App\Models\Batch;
 use App\Models\Garden;
 use App\OpenApi\Ok;
 use App\Undo\ChangeRecorder;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 

@@ -14,7 +14,6 @@ use App\Models\Planting;
 use App\OpenApi\Body;
 use App\OpenApi\Ok;
 use App\Undo\ChangeRecorder;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
