@@ -11,6 +11,7 @@ use App\Http\Middleware\LimitRequests;
 use App\Http\Middleware\OneWrite;
 use App\Http\Middleware\OwnPagesOnly;
 use App\Http\Middleware\SafeHeaders;
+use App\Http\Middleware\TellSpoilt;
 use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -31,7 +32,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // The page is one static shell and the API carries no session: neither needs cookies.
         $middleware->group('web', [SubstituteBindings::class]);
         $middleware->use([HoldTheClock::class, SafeHeaders::class, KnownHost::class, OwnPagesOnly::class, Bounds::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
-        $middleware->api(prepend: [LimitRequests::class]);
+        $middleware->api(prepend: [LimitRequests::class, TellSpoilt::class]);
         // Rows are looked up inside the transaction that changes them.
         $middleware->prependToPriorityList(SubstituteBindings::class, OneWrite::class);
     })

@@ -10,7 +10,7 @@ use App\Models\Sprayer;
 use Illuminate\Support\Facades\Process;
 use Tests\Support\DemoOnce;
 
-pest()->extend(Tests\TestCase::class)->in('Feature');
+pest()->extend(Tests\TestCase::class)->in('Feature', 'Soak', 'Sweep');
 
 // Short ways to say what a test is about.
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Garden;
+use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Ingredient\StrengthParser;
@@ -82,8 +83,8 @@ final readonly class Household
     public function kit(Garden $garden): Kit
     {
         return $this->kits[$garden] ??= Kit::of(array_values($garden->tools()->toBase()->get(['id', 'name', 'kind', 'size', 'step'])->map(
-            static fn (object $row): Tool => Tool::known($row->id, $row->name, ToolKind::from($row->kind), $row->size, $row->step),
-        )->all()), system: $garden->units);
+            static fn (object $row): ?Tool => ($kind = ToolKind::tryFrom((string) $row->kind)) === null ? null : Tool::known($row->id, $row->name, $kind, $row->size, $row->step),
+        )->filter()->all()), system: $garden->units);
     }
 
     public function measurer(Garden $garden): MixMeasurer
@@ -93,13 +94,19 @@ final readonly class Household
 
     public function cupboard(Garden $garden): Cupboard
     {
-        return $this->cupboards[$garden] ??= new Cupboard(array_values($garden->products()->toBase()->get(['id', 'name', 'ingredient', 'strength', 'size', 'left', 'price', 'density'])->map(function (object $row): Bottle {
-            $ingredient = $this->knowledge->ingredient($row->ingredient);
+        return $this->cupboards[$garden] ??= new Cupboard(array_values($garden->products()->toBase()->get(['id', 'name', 'ingredient', 'strength', 'size', 'left', 'price', 'density'])->map(function (object $row): ?Bottle {
+            try {
+                $ingredient = $this->knowledge->ingredient((string) $row->ingredient);
+                $strength = $row->strength === null ? Strength::usual($ingredient) : StrengthParser::parse($row->strength, $ingredient);
+            } catch (BadInput) {
+                // Told of where the bottles are shown; no recipe takes from it.
+                return null;
+            }
 
             return Bottle::of(
-                $row->id, $row->name, $ingredient, $row->strength === null ? Strength::usual($ingredient) : StrengthParser::parse($row->strength, $ingredient),
+                $row->id, $row->name, $ingredient, $strength,
                 $row->strength, $row->size, $row->left, $row->price, $row->density,
             );
-        })->all()));
+        })->filter()->all()));
     }
 }

@@ -89,13 +89,12 @@ final class Past
     {
         return $this->sprays[$garden] ??= array_values($garden->applications()->toBase()->where('applied_at', '>', $garden->now()->subDays(self::DAYS))
             ->get(['applied_at', 'planting_ids', 'doses', 'sprayer_id'])->map(static function (object $row): array {
-                /** @var list<string> $plantings */
-                $plantings = json_decode((string) $row->planting_ids, true);
+                $plantings = self::decoded($row->planting_ids);
                 /** @var array<string, float> $doses */
-                $doses = json_decode((string) $row->doses, true);
+                $doses = array_map(floatval(...), array_filter(self::decoded($row->doses), static fn (mixed $one): bool => is_int($one) || is_float($one)));
                 $sprayer = is_string($row->sprayer_id) ? $row->sprayer_id : null;
 
-                return ['at' => (int) strtotime("$row->applied_at UTC"), 'plantings' => $plantings, 'doses' => $doses, 'sprayer' => $sprayer];
+                return ['at' => (int) strtotime("$row->applied_at UTC"), 'plantings' => array_values(array_filter($plantings, is_string(...))), 'doses' => $doses, 'sprayer' => $sprayer];
             })->all());
     }
 
@@ -104,13 +103,20 @@ final class Past
     {
         $found = [];
         foreach ($garden->looks()->toBase()->whereNotNull('score')->get(['planting_id', 'kind', 'strengths', 'score', 'put_on_at']) as $row) {
-            /** @var array<string, float> $strengths */
-            $strengths = json_decode((string) $row->strengths, true);
+            $strengths = array_map(floatval(...), array_filter(self::decoded($row->strengths), static fn (mixed $one): bool => is_int($one) || is_float($one)));
             $found[$row->planting_id][] = Observation::of(
                 $strengths, (float) $row->score, $row->kind === LookKind::Whole->value, CarbonImmutable::parse((string) $row->put_on_at, 'UTC')->setTimezone($garden->time_zone)->format('On j F Y'),
             );
         }
 
         return $found;
+    }
+
+    /** @return array<array-key, mixed> nothing where the row cannot be read */
+    private static function decoded(mixed $json): array
+    {
+        $value = is_string($json) ? json_decode($json, true) : null;
+
+        return is_array($value) ? $value : [];
     }
 }

@@ -29,6 +29,15 @@ final class Application extends HouseholdModel
 {
     protected $attributes = ['batch_id' => null, 'rinsed' => null];
 
+    protected function readable(): array
+    {
+        return [
+            'snapshot' => [Spoilt::map(), self::ASIDE],
+            'doses' => [Spoilt::map(static fn (mixed $one): bool => is_int($one) || is_float($one)), '[]'],
+            'planting_ids' => [Spoilt::texts(), '[]'],
+        ];
+    }
+
     protected function casts(): array
     {
         return ['applied_at' => 'immutable_datetime', 'snapshot' => 'array', 'doses' => 'array', 'planting_ids' => 'array', 'rinsed' => 'boolean'];

@@ -24,6 +24,13 @@ final class Count extends HouseholdModel
 {
     protected $attributes = ['note' => null];
 
+    protected function readable(): array
+    {
+        return [
+            'counts' => [Spoilt::list(static fn (mixed $one): bool => is_int($one) || is_float($one)), self::ASIDE],
+        ];
+    }
+
     protected function casts(): array
     {
         return ['counted_at' => 'immutable_datetime', 'measure' => Measure::class, 'counts' => 'array', 'enemies' => EnemiesSeen::class];

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Nebbia\Core\Course\Purpose;
+use Nebbia\Core\Knowledge\Knowledge;
 
 /**
  * A remedy for some plantings, and the rounds until it is done.
@@ -32,6 +33,14 @@ use Nebbia\Core\Course\Purpose;
 final class Course extends HouseholdModel
 {
     protected $attributes = ['purpose' => 'outbreak', 'other_recipe_id' => null];
+
+    protected function readable(): array
+    {
+        return [
+            'target' => [static fn (mixed $raw): bool => $raw === null || (is_string($raw) && app(Knowledge::class)->knownTarget($raw) !== null), null],
+            'products' => [Spoilt::or(Spoilt::map(is_string(...))), null],
+        ];
+    }
 
     protected function casts(): array
     {

@@ -8,6 +8,7 @@ use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Nebbia\Core\Course\FreeHours;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Sun\Place;
 
@@ -33,6 +34,14 @@ use Nebbia\Core\Sun\Place;
 final class Garden extends HouseholdModel
 {
     protected $attributes = ['around' => '[]', 'free_hours' => '[]', 'clock_offset_s' => 0];
+
+    protected function readable(): array
+    {
+        return [
+            'around' => [Spoilt::texts(), '[]'],
+            'free_hours' => [Spoilt::reads(static fn (mixed $raw) => FreeHours::read(is_string($raw) ? json_decode($raw, true) : null, 'free_hours')), '[]'],
+        ];
+    }
 
     protected function casts(): array
     {

@@ -8,6 +8,8 @@ use App\Exceptions\StaleWrite;
 use App\Time\Clock;
 use App\Undo\ChangeRecorder;
 use Carbon\CarbonImmutable;
+use Closure;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -29,8 +31,67 @@ abstract class HouseholdModel extends Model
 
     protected $guarded = [];
 
+    /** Stands for a row that is put aside where its column cannot be read. */
+    protected const ASIDE = "\0aside";
+
+    private bool $isAside = false;
+
     /** Events that undo has to hear of. */
     private const NOTED = ['created', 'updated', 'deleted', 'restored'];
+
+    /**
+     * What its columns must hold to be read: column => [whether this is readable, of the value and the whole row; what stands in its place if not].
+     *
+     * @return array<string, array{Closure, string|null}>
+     */
+    protected function readable(): array
+    {
+        return [];
+    }
+
+    /** What such a row is called where it is told of. */
+    protected function kind(): string
+    {
+        return strtolower(class_basename($this));
+    }
+
+    /**
+     * @param  array<string, mixed>|object  $attributes
+     * @param  string|null  $connection
+     */
+    public function newFromBuilder($attributes = [], $connection = null): static
+    {
+        $row = (array) $attributes;
+        $spoilt = false;
+        $aside = false;
+        foreach ($this->readable() as $column => [$isReadable, $instead]) {
+            if (array_key_exists($column, $row) && ! $isReadable($row[$column], $row)) {
+                $spoilt = true;
+                $aside = $aside || $instead === self::ASIDE;
+                $row[$column] = $instead === self::ASIDE ? $row[$column] : $instead;
+            }
+        }
+        if ($spoilt) {
+            $name = is_string($row['name'] ?? null) ? $row['name'] : (string) ($row['id'] ?? '');
+            $row = array_key_exists('name', $row) ? ['name' => "$name (cannot be read)"] + $row : $row;
+        }
+        $model = parent::newFromBuilder($row, $connection);
+        $model->isAside = $aside;
+        if ($spoilt) {
+            app(Spoilt::class)->note($model, $this->kind(), $name);
+        }
+
+        return $model;
+    }
+
+    /**
+     * @param  array<array-key, static>  $models
+     * @return Collection<array-key, static>
+     */
+    public function newCollection(array $models = []): Collection
+    {
+        return new Collection(array_filter($models, static fn (Model $one): bool => ! ($one instanceof self && $one->isAside)) === $models ? $models : array_values(array_filter($models, static fn (Model $one): bool => ! ($one instanceof self && $one->isAside))));
+    }
 
     /**
      * Counts versions and tells the recorder, here and not by listeners: those would be registered anew for every model in

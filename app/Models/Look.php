@@ -28,6 +28,13 @@ final class Look extends HouseholdModel
 {
     protected $attributes = ['application_id' => null, 'recipe_id' => null, 'recipe_name' => null, 'leaves' => null, 'look_at' => null, 'seen_at' => null, 'score' => null, 'note' => null];
 
+    protected function readable(): array
+    {
+        return [
+            'strengths' => [Spoilt::map(static fn (mixed $one): bool => is_int($one) || is_float($one)), self::ASIDE],
+        ];
+    }
+
     protected function casts(): array
     {
         return [

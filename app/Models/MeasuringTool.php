@@ -19,6 +19,13 @@ final class MeasuringTool extends HouseholdModel
 {
     protected $table = 'tools';
 
+    protected function readable(): array
+    {
+        return [
+            'kind' => [static fn (mixed $raw): bool => is_string($raw) && ToolKind::tryFrom($raw) !== null, self::ASIDE],
+        ];
+    }
+
     protected function casts(): array
     {
         return ['kind' => ToolKind::class, 'size' => 'float', 'step' => 'float'];

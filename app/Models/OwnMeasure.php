@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Nebbia\Core\Knowledge\Knowledge;
+
 /**
  * What one of the household's own drops, squeezes, handfuls holds, and how that was found.
  *
@@ -20,6 +22,14 @@ namespace App\Models;
  */
 final class OwnMeasure extends HouseholdModel
 {
+    protected function readable(): array
+    {
+        return [
+            'totals' => [Spoilt::texts(), '[]'],
+            'unit' => [Spoilt::reads(static fn (mixed $raw) => app(Knowledge::class)->units()->get(is_string($raw) ? $raw : '')), self::ASIDE],
+        ];
+    }
+
     protected function casts(): array
     {
         return ['totals' => 'array', 'step' => 'float', 'low' => 'float', 'likely' => 'float', 'high' => 'float', 'is_weighed' => 'boolean'];

@@ -7,7 +7,10 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Nebbia\Core\Course\Care;
 use Nebbia\Core\Decision\PlantValue;
+use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Plant\Stage;
 
 /**
  * This gardener's own plants of one kind in one place.
@@ -37,7 +40,20 @@ use Nebbia\Core\Decision\PlantValue;
  */
 final class Planting extends HouseholdModel
 {
+    /** What a plant that cannot be read is taken for: one that bears little. */
+    private const TENDER = 'lettuce';
+
     protected $attributes = ['indoors' => false, 'in_flower' => false, 'value' => 'dear', 'variety' => null, 'height_cm' => null, 'area_m2' => null, 'pot_l' => null, 'harvest_on' => null, 'new_until' => null, 'retired_on' => null, 'retired_why' => null, 'note' => null, 'states' => '[]', 'moved_on' => null, 'care' => null];
+
+    protected function readable(): array
+    {
+        return [
+            'states' => [Spoilt::texts(), '[]'],
+            'care' => [Spoilt::reads(static fn (mixed $raw) => $raw === null ?: (Care::read(is_string($raw) ? json_decode($raw, true) ?? $raw : $raw, 'care') ?? throw new \UnexpectedValueException)), null],
+            'plant' => [static fn (mixed $raw): bool => is_string($raw) && in_array($raw, app(Knowledge::class)->ids('plants'), true), self::TENDER],
+            'stage' => [static fn (mixed $raw): bool => is_string($raw) && Stage::tryFrom($raw) !== null, Stage::Seedling->value],
+        ];
+    }
 
     protected function casts(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\Place;
 use Nebbia\Core\Making\Stay;
 
@@ -32,6 +33,17 @@ final class Preparation extends HouseholdModel
     protected $attributes = [
         'sprayer_id' => null, 'stirred_at' => null, 'strained_at' => null, 'stays' => '[]', 'done' => '[]', 'timers' => '[]', 'left_ml' => null, 'ph' => null, 'test' => null, 'note' => null,
     ];
+
+    protected function readable(): array
+    {
+        return [
+            'kind' => [Spoilt::reads(static fn (mixed $raw) => app(Knowledge::class)->kinds()->get(is_string($raw) ? $raw : '')), self::ASIDE],
+            'body' => [Spoilt::map(), self::ASIDE],
+            'stays' => [Spoilt::list(static fn (mixed $one): bool => is_array($one) && is_string($one['since'] ?? null) && is_string($one['place'] ?? null) && Place::tryFrom($one['place']) !== null), '[]'],
+            'done' => [Spoilt::map(is_string(...)), '[]'],
+            'timers' => [Spoilt::map(is_string(...)), '[]'],
+        ];
+    }
 
     protected function casts(): array
     {

@@ -29,6 +29,15 @@ final class Product extends HouseholdModel
 {
     protected $attributes = ['strength' => null, 'density' => null, 'size' => null, 'left' => null, 'price' => null, 'opened_on' => null, 'best_before' => null, 'note' => null];
 
+    protected function readable(): array
+    {
+        return [
+            'ingredient' => [static fn (mixed $raw): bool => is_string($raw) && in_array($raw, app(Knowledge::class)->ids('ingredients'), true), self::ASIDE],
+            // After the ingredient: a row without one is put aside.
+            'strength' => [static fn (mixed $raw, array $row): bool => $raw === null || Spoilt::reads(static fn () => StrengthParser::parse(is_string($raw) ? $raw : '', app(Knowledge::class)->ingredient((string) $row['ingredient'])))($raw), null],
+        ];
+    }
+
     protected function casts(): array
     {
         return [

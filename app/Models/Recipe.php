@@ -18,6 +18,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Recipe extends HouseholdModel
 {
+    /** In place of a recipe that cannot be read: water. Its saved versions are still there. */
+    private const NOTHING = '{"format":"nebbia.recipe/1","name":"","use":"foliar","units":"metric","base":{"amount":"1 L","basis":"added","liquid":"water"},"ingredients":[]}';
+
     protected static function booted(): void
     {
         self::saving(static function (self $recipe): void {
@@ -31,6 +34,13 @@ final class Recipe extends HouseholdModel
                 ]);
             }
         });
+    }
+
+    protected function readable(): array
+    {
+        return [
+            'body' => [static fn (mixed $raw): bool => is_string($raw) && is_array($body = json_decode($raw, true)) && is_array($body['base'] ?? null) && is_array($body['ingredients'] ?? null), self::NOTHING],
+        ];
     }
 
     protected function casts(): array

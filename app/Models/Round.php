@@ -30,6 +30,13 @@ final class Round extends HouseholdModel
 
     protected $attributes = ['due_hour' => null, 'done_planting_ids' => '[]', 'reason' => null];
 
+    protected function readable(): array
+    {
+        return [
+            'done_planting_ids' => [Spoilt::texts(), '[]'],
+        ];
+    }
+
     protected function casts(): array
     {
         return ['due_on' => 'immutable_date:Y-m-d', 'due_hour' => 'integer', 'done_planting_ids' => 'array', 'status' => RoundStatus::class];

@@ -24,6 +24,16 @@ final class Scouting extends HouseholdModel
 {
     protected $attributes = ['trouble_id' => null, 'note' => null, 'photo' => null];
 
+    protected function readable(): array
+    {
+        return [
+            'present' => [Spoilt::texts(), '[]'],
+            'absent' => [Spoilt::texts(), '[]'],
+            'weather' => [Spoilt::texts(), '[]'],
+            'causes' => [Spoilt::map(), '[]'],
+        ];
+    }
+
     protected function casts(): array
     {
         return ['scouted_at' => 'immutable_datetime', 'present' => 'array', 'absent' => 'array', 'weather' => 'array', 'causes' => 'array'];

@@ -7,6 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Nebbia\Core\Knowledge\Knowledge;
 
 /**
  * Something that is wrong with a planting, from the first sign to its end.
@@ -28,6 +29,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class Trouble extends HouseholdModel
 {
     protected $attributes = ['target' => null, 'closed_on' => null, 'outcome' => null, 'note' => null];
+
+    protected function readable(): array
+    {
+        return [
+            'target' => [static fn (mixed $raw): bool => $raw === null || (is_string($raw) && app(Knowledge::class)->knownTarget($raw) !== null), null],
+        ];
+    }
 
     protected function casts(): array
     {

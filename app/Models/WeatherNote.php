@@ -19,6 +19,13 @@ final class WeatherNote extends HouseholdModel
 
     public const RAIN = 'rain';
 
+    protected function readable(): array
+    {
+        return [
+            'hours' => [Spoilt::list(static fn (mixed $one): bool => is_array($one) && array_is_list($one) && count($one) >= 2 && array_filter($one, static fn (mixed $number): bool => ! is_int($number) && ! is_float($number)) === []), self::ASIDE],
+        ];
+    }
+
     protected function casts(): array
     {
         return ['from_at' => 'integer', 'until_at' => 'integer', 'hours' => 'array'];

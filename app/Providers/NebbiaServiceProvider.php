@@ -10,6 +10,7 @@ use App\Database\ImmediateConnector;
 use App\Database\SchemaNumber;
 use App\Exceptions\Mishaps;
 use App\Http\Hosts;
+use App\Models\Spoilt;
 use App\Time\Clock;
 use App\Undo\ChangeRecorder;
 use App\Weather\ForecastProvider;
@@ -49,6 +50,7 @@ final class NebbiaServiceProvider extends ServiceProvider
             return new Clock(is_string($now) && $now !== '' ? $now : null);
         });
         $this->app->singleton(Mishaps::class);
+        $this->app->singleton(Spoilt::class);
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(Hosts::class, static fn (): Hosts => new Hosts(array_values(array_filter(array_map(trim(...), explode(',', config()->string('nebbia.hosts')))))));
         $this->app->singleton(Knowledge::class, fn (): Knowledge => (new KnowledgeLoader(

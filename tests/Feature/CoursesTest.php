@@ -119,7 +119,7 @@ it('takes free hours and refuses what is no time', function (): void {
     }
     expect($garden->refresh()->free_hours)->toBe($hours);
     // No days are every day.
-    $this->patchJson(at($garden), ['version' => $garden->version, 'free_hours' => [['from' => '6:00', 'to' => '08:00']]] + $settings)->assertOk()->assertJsonPath('garden.free_hours', [['days' => [], 'from' => '6:00', 'to' => '08:00']]);
+    $this->patchJson(at($garden), ['version' => $garden->version, 'free_hours' => [['from' => '6:00', 'to' => '08:00']]] + $settings)->assertOk()->assertJsonPath('garden.free_hours', [['days' => [], 'from' => '06:00', 'to' => '08:00']]);
 });
 
 it('keeps watering and feeding with a planting, and rounds clear of it', function (): void {

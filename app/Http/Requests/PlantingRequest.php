@@ -154,8 +154,8 @@ class PlantingRequest extends FormRequest
             'new_until' => $text('new_until'),
             'value' => $text('value') ?? PlantValue::Dear->value,
             'note' => $text('note'),
-            'states' => array_values(array_filter(is_array($given['states'] ?? null) ? $given['states'] : [], is_string(...))),
+            'states' => array_values(array_unique(array_filter(is_array($given['states'] ?? null) ? $given['states'] : [], is_string(...)))),
             'moved_on' => $text('moved_on'),
-        ] + (array_key_exists('care', $given) ? ['care' => $given['care']] : []);
+        ] + (array_key_exists('care', $given) ? ['care' => Care::read($given['care'], 'care')?->toArray()] : []);
     }
 }

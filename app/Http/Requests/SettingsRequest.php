@@ -44,6 +44,6 @@ final class SettingsRequest extends FormRequest
     /** @return array<string, mixed> */
     public function settings(): array
     {
-        return $this->safe()->except('version');
+        return SettingsRules::kept($this->safe()->except('version'));
     }
 }

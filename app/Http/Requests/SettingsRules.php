@@ -26,10 +26,33 @@ final class SettingsRules
             'alkalinity_mg_l' => ['required', 'numeric', 'between:0,1000'],
             'theme' => ['required', 'in:auto,light,dark'],
             'currency' => ['sometimes', 'string', 'max:4'],
-            'around' => ['sometimes', 'array'],
+            'around' => ['sometimes', 'array', 'list'],
             'free_hours' => ['sometimes', 'array', 'max:14', new ReadByCore(FreeHours::read(...))],
             'around.*' => [Rule::in(Circumstances::AROUND)],
         ];
+    }
+
+    /**
+     * What is kept of settings that were checked: as core reads it.
+     *
+     * @param  array<string, mixed>  $checked
+     * @return array<string, mixed>
+     */
+    public static function kept(array $checked): array
+    {
+        foreach (['latitude', 'longitude', 'hardness_mg_l', 'alkalinity_mg_l'] as $number) {
+            if (isset($checked[$number]) && is_numeric($checked[$number])) {
+                $checked[$number] = (float) $checked[$number];
+            }
+        }
+        if (isset($checked['free_hours'])) {
+            $checked['free_hours'] = FreeHours::read($checked['free_hours'], 'free_hours')->toArray();
+        }
+        if (is_array($checked['around'] ?? null)) {
+            $checked['around'] = array_values(array_unique($checked['around']));
+        }
+
+        return $checked;
     }
 
     /** @return array<string, string> */

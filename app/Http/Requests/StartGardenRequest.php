@@ -42,6 +42,6 @@ final class StartGardenRequest extends FormRequest
     /** @return array<string, mixed> */
     public function settings(): array
     {
-        return $this->safe()->except('start');
+        return SettingsRules::kept($this->safe()->except('start'));
     }
 }

@@ -12,6 +12,9 @@ final readonly class Care
 {
     private const WEEK = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
 
+    /** Yes and no, as programs write them. */
+    private const ANSWERS = ['1' => true, '0' => false, 'true' => true, 'false' => false];
+
     /**
      * @param  list<int>  $waterDays  1 is Monday
      * @param  list<int>  $feedDays
@@ -63,7 +66,17 @@ final readonly class Care
             throw CourseException::care("$path.water_at");
         }
 
-        return self::of($days('water_days'), (int) $found[1], ($row['from_above'] ?? false) === true, $days('feed_days'));
+        $above = self::ANSWERS[is_bool($row['from_above'] ?? false) ? (int) ($row['from_above'] ?? false) : (is_scalar($row['from_above']) ? (string) $row['from_above'] : '')] ?? throw CourseException::care("$path.from_above");
+
+        return self::of($days('water_days'), (int) $found[1], $above, $days('feed_days'));
+    }
+
+    /** @return array{water_days: list<string>, water_at: string, from_above: bool, feed_days: list<string>} as it is read, and as it is kept */
+    public function toArray(): array
+    {
+        $names = static fn (array $days): array => array_values(array_map(static fn (int $day): string => (string) array_search($day, self::WEEK, true), $days));
+
+        return ['water_days' => $names($this->waterDays), 'water_at' => sprintf('%02d:00', $this->waterHour), 'from_above' => $this->fromAbove, 'feed_days' => $names($this->feedDays)];
     }
 
     /** The same for all that are kept alike; empty where nothing of it matters to a spray. */

@@ -51,6 +51,15 @@ final readonly class FreeHours
         return self::of($spans);
     }
 
+    /** @return list<array{days: list<string>, from: string, to: string}> as they are read, and as they are kept; the usual hours are none */
+    public function toArray(): array
+    {
+        return $this == self::usual() ? [] : array_map(static fn (array $span): array => [
+            'days' => $span[0] === self::EVERY_DAY ? [] : array_map(static fn (int $day): string => (string) array_search($day, self::WEEK, true), $span[0]),
+            'from' => sprintf('%02d:00', $span[1]), 'to' => sprintf('%02d:00', $span[2]),
+        ], $this->spans);
+    }
+
     private static function hour(mixed $text): ?int
     {
         return is_string($text) && preg_match('/^([01]?\d|2[0-4]):00$/', $text, $found) === 1 ? (int) $found[1] : null;

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { shallowRef } from 'vue'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -55,6 +56,15 @@ export type SoapPlan = Schemas['SoapPlan']
 export type Severity = Finding['severity']
 
 export const api = createClient<paths>({ baseUrl: '/', headers: { Accept: 'application/json', 'Content-Type': 'application/json' } })
+
+/** Rows that an answer could not be read from, by name; the shell says so beside whatever is shown. */
+export const spoilt = shallowRef<string[]>([])
+api.use({
+  onResponse({ response }) {
+    const named = response.headers.get('Nebbia-Spoilt')
+    if (named !== null) spoilt.value = [...new Set([...spoilt.value, ...decodeURIComponent(named).split('\n')])]
+  },
+})
 
 /** What went wrong, in words for the gardener, with the fields it is about. */
 export class ApiFailure extends Error {

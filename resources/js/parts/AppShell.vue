@@ -2,6 +2,7 @@
 import DemoDay from './DemoDay.vue'
 import ErrorScreen from './ErrorScreen.vue'
 import LoadingNote from './LoadingNote.vue'
+import { spoilt } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { ref, onErrorCaptured, computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -70,6 +71,9 @@ onErrorCaptured((e) => {
       </ul>
     </nav>
     <main id="main" tabindex="-1">
+      <p v-if="spoilt.length" class="spoilt" role="status">
+        <strong>Cannot be read:</strong> {{ spoilt.join(', ') }}. The rest is shown. Write it anew, or bring back a copy of the garden from before.
+      </p>
       <error-screen v-if="failure" :failure="failure" />
       <loading-note v-else-if="!ready" />
       <router-view v-else />
@@ -94,6 +98,7 @@ li a:hover { background: color-mix(in srgb, var(--page) 55%, transparent); }
 li a.here { background: var(--page); border-left-color: var(--leaf); font-weight: 600; }
 svg { width: 20px; height: 20px; fill: none; stroke: currentColor; stroke-width: 1.7; stroke-linecap: round; stroke-linejoin: round; flex: none; }
 .more { display: none; }
+.spoilt { margin: 0; padding: 12px 24px; background: var(--brass-wash); border-bottom: 1px solid var(--line); }
 main { min-width: 0; outline: none; }
 @media (max-width: 760px) {
   .shell { grid-template-columns: minmax(0, 1fr); grid-template-rows: 1fr auto; }
