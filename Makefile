@@ -1,7 +1,7 @@
 # Nebbia. Two commands: `make demo` and `make test`. Each does what set-up is missing.
 SHELL := /bin/bash
 .DEFAULT_GOAL := help
-.PHONY: help setup demo demo-fresh test bench lint fix types
+.PHONY: help setup demo demo-fresh test test-dates sweep soak mutate screenshots bench lint fix types
 
 help: ## What there is
 	@grep -hE '^[a-z-]+:.*##' $(MAKEFILE_LIST) | sed -E 's/:.*## /\t/' | expand -t 14
@@ -21,6 +21,25 @@ demo-fresh: setup ## The same, with the demo garden made anew (all that was ente
 
 test: setup ## Run everything that must hold
 	@bin/test
+
+test-dates: setup ## The application's tests on a leap day, at both changes of the clocks and at New Year
+	@bin/test-dates
+
+sweep: setup ## Every target, remedy, plant, ingredient, sign and day there is, one by one (some ten minutes)
+	SWEEP=all vendor/bin/pest -c core/phpunit.xml --test-directory=core/tests core/tests/Sweep
+	SWEEP=all vendor/bin/pest tests/Sweep tests/Feature/SpoiltRowTest.php
+
+soak: setup ## 25,000 requests put wrong, 500 kills, eight hands on everything (some half hour)
+	node bin/hands.mjs 40
+	node bin/kills.mjs 500
+	SOAK=25000 vendor/bin/pest tests/Soak
+
+mutate: setup ## Put faults into core's judgement, chemistry and planning, and see which the tests miss
+	@bin/mutate
+
+screenshots: setup ## Take the pictures of docs/screenshots anew
+	@bin/build
+	@node bin/screenshots.mjs
 
 bench: setup ## Measure speed and size, and write docs/BENCHMARKS.md
 	@bin/build

@@ -20,7 +20,7 @@ final class Sweep
     private static ?Catalogue $catalogue = null;
 
     /** Where a sentence may be empty: nothing is to be done, or nothing to be added. */
-    private const MAY_BE_EMPTY = ['instead', 'because', 'note', 'ground', 'source'];
+    private const MAY_BE_EMPTY = ['instead', 'because', 'note', 'ground', 'source', 'id', 'rule'];
 
     public static function catalogue(): Catalogue
     {

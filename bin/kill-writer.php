@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+// Writes zones into a garden until it is killed, and says the id of each once it was acknowledged. For bin/kills.mjs.
+
+use App\Models\Garden;
+use App\Undo\ChangeRecorder;
+use Illuminate\Contracts\Console\Kernel;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+$app = require dirname(__DIR__).'/bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+
+$garden = Garden::query()->firstOrFail();
+$recorder = $app->make(ChangeRecorder::class);
+for ($n = 0; $n < 10_000; $n++) {
+    [$zone] = $recorder->record($garden, 'Zone added', static function () use ($garden, $n) {
+        // Two rows that belong together: never one without the other.
+        $zone = $garden->zones()->create(['name' => "Zone $n", 'position' => $n]);
+        $garden->plantings()->create(['plant' => 'tomato', 'name' => "In $zone->id", 'number' => 1, 'stage' => 'growing', 'zone_id' => $zone->id]);
+
+        return $zone;
+    });
+    echo $zone->id, "\n";
+}
