@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Files\Csv;
 use App\Http\Resources\PlanCost;
 use App\Http\Resources\ShoppingResource;
 use App\Http\Resources\WantResource;
@@ -19,7 +20,6 @@ use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Pantry\Draw;
 use Nebbia\Core\Pantry\Shopping;
 use Nebbia\Core\Pantry\Want;
-use SplTempFileObject;
 
 /** What all planned rounds need beyond what is in the cupboard. */
 final readonly class ListShopping
@@ -68,22 +68,12 @@ final readonly class ListShopping
 
     public function csv(Garden $garden): string
     {
-        $file = new SplTempFileObject;
-        $file->fputcsv(['name', 'ingredient', 'needed', 'have', 'missing', 'buy', 'cost'], ',', '"', '');
-        foreach ($this($garden)->wants as $want) {
-            $file->fputcsv(array_map(
-                // A cell that a spreadsheet would take for a formula is shielded.
-                static fn (?string $cell): string => preg_match('/^[=+\-@\t]/', $cell ?? '') === 1 ? "'".$cell : (string) $cell,
-                [$want->name, $want->ingredient, $want->needed, $want->have, $want->missing, $want->buy, $want->cost],
-            ), ',', '"', '');
-        }
-        $file->rewind();
-        $text = '';
-        while (! $file->eof()) {
-            $text .= $file->fgets();
-        }
+        $rows = array_map(
+            static fn (WantResource $want): array => array_map(strval(...), [$want->name, $want->ingredient, $want->needed, $want->have, $want->missing, $want->buy, $want->cost]),
+            $this($garden)->wants,
+        );
 
-        return $text;
+        return Csv::write([['name', 'ingredient', 'needed', 'have', 'missing', 'buy', 'cost'], ...$rows]);
     }
 
     private function want(Want $want, Garden $garden): WantResource

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Files\Csv;
 use App\Http\Requests\PlantingRequest;
 use App\Models\Garden;
 use App\Models\Planting;
@@ -29,23 +30,17 @@ final readonly class PlantingsCsv
 
     public function write(Garden $garden): string
     {
-        $file = new SplTempFileObject;
-        $file->fputcsv(self::COLUMNS, ',', '"', '');
+        $rows = [self::COLUMNS];
         foreach ($garden->standing()->with('zone')->get() as $planting) {
-            $file->fputcsv(array_map(self::shield(...), [
+            $rows[] = [
                 $planting->id, $planting->zone->name, $planting->plant, $planting->name, $planting->variety ?? '', (string) $planting->number, $planting->stage,
                 $planting->height_cm === null ? '' : (string) $planting->height_cm, $planting->indoors ? 'yes' : 'no', $planting->in_flower ? 'yes' : 'no',
                 $planting->harvest_on?->toDateString() ?? '', $planting->new_until?->toDateString() ?? '', $planting->value->value, $planting->note ?? '',
                 (string) $planting->area_m2, (string) $planting->pot_l, $planting->moved_on?->toDateString() ?? '', implode(' ', $planting->states),
-            ]), ',', '"', '');
-        }
-        $file->rewind();
-        $text = '';
-        while (! $file->eof()) {
-            $text .= $file->fgets();
+            ];
         }
 
-        return $text;
+        return Csv::write($rows);
     }
 
     /**
@@ -151,7 +146,7 @@ final readonly class PlantingsCsv
     {
         $row = [];
         foreach ($columns as $n => $column) {
-            $cell = self::unshield($cells[$n] ?? '');
+            $cell = Csv::unshield($cells[$n] ?? '');
             if (! in_array($column, self::COLUMNS, true) || $cell === '') {
                 continue;
             }
@@ -168,16 +163,5 @@ final readonly class PlantingsCsv
         }
 
         return $row;
-    }
-
-    /** A spreadsheet takes a cell that begins like a formula for one: it is marked as text. */
-    private static function shield(string $cell): string
-    {
-        return preg_match('/^[=+\-@]/', $cell) === 1 ? "'$cell" : $cell;
-    }
-
-    private static function unshield(string $cell): string
-    {
-        return preg_match("/^'[=+\-@]/", $cell) === 1 ? substr($cell, 1) : $cell;
     }
 }

@@ -18,6 +18,8 @@ final class ChangeRecorder
     /** @var list<array{event: string, model: class-string<HouseholdModel>, id: string, version: int, before: array<string, mixed>}>|null */
     private ?array $entries = null;
 
+    public function __construct(private readonly ForgetChanges $forget) {}
+
     /**
      * @template T
      *
@@ -37,6 +39,8 @@ final class ChangeRecorder
             } finally {
                 $this->entries = null;
             }
+
+            ($this->forget)($garden);
 
             return [$result, $change];
         });

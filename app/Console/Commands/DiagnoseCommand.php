@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\DiagnosisReport;
+use App\Console\PlainCommand;
 use App\Exceptions\BadFile;
 use BackedEnum;
-use Illuminate\Console\Command;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Diagnosis\Answers;
 use Nebbia\Core\Diagnosis\Circumstances;
@@ -18,7 +18,7 @@ use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Plant\Plant;
 
 /** From signs to causes: nebbia.diagnosis/1, or a page of text. */
-final class DiagnoseCommand extends Command
+final class DiagnoseCommand extends PlainCommand
 {
     protected $signature = 'nebbia:diagnose
         {--sign=* : a sign that is there}
@@ -35,7 +35,7 @@ final class DiagnoseCommand extends Command
     public function handle(Knowledge $knowledge, DiagnosisReport $report): int
     {
         if ($this->option('list')) {
-            $this->output->write($this->option('json') ? $report->listJson($knowledge)."\n" : implode("\n", $knowledge->ids('signs'))."\n");
+            $this->option('json') ? $this->give($report->listJson($knowledge)."\n") : $this->say(implode("\n", $knowledge->ids('signs'))."\n");
 
             return self::SUCCESS;
         }
@@ -55,7 +55,7 @@ final class DiagnoseCommand extends Command
             };
         }
         $diagnosis = Diagnostician::with($knowledge)->diagnose($answers, $circumstances);
-        $this->output->write($this->option('json') ? $report->json($diagnosis, $knowledge)."\n" : $report->text($diagnosis, $knowledge));
+        $this->option('json') ? $this->give($report->json($diagnosis, $knowledge)."\n") : $this->say($report->text($diagnosis, $knowledge));
 
         return self::SUCCESS;
     }

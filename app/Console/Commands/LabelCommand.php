@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\LabelReport;
+use App\Console\PlainCommand;
 use App\Console\TextFile;
-use Illuminate\Console\Command;
 use Nebbia\Core\Bottle\LabelReader;
 
 /** Reads the list of contents of a bottle: soap, detergent, both or unclear, and what each part is. */
-final class LabelCommand extends Command
+final class LabelCommand extends PlainCommand
 {
     protected $signature = 'nebbia:label
         {file? : a list of contents, or - (or nothing) for standard input}
@@ -21,7 +21,7 @@ final class LabelCommand extends Command
     public function handle(LabelReader $reader, LabelReport $report, TextFile $files): int
     {
         $label = $reader->read($files->read($this->argument('file')));
-        $this->output->write($this->option('json') ? $report->json($label)."\n" : $report->text($label));
+        $this->option('json') ? $this->give($report->json($label)."\n") : $this->say($report->text($label));
 
         return self::SUCCESS;
     }

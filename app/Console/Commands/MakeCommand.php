@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\MakingReport;
+use App\Console\PlainCommand;
 use App\Console\RecipeFile;
 use App\Console\SchemaCheck;
 use App\Time\Clock;
-use Illuminate\Console\Command;
 use Nebbia\Core\Making\JarReader;
 use Nebbia\Core\Making\Jars;
 use Nebbia\Core\Making\Maker;
 use Nebbia\Core\Making\MakingReader;
 
 /** Works a preparation out: nebbia.preparation/1 in, what comes of it out. */
-final class MakeCommand extends Command
+final class MakeCommand extends PlainCommand
 {
     protected $signature = 'nebbia:make
         {file : a preparation in the format nebbia.preparation/1, or - for standard input}
@@ -29,7 +29,7 @@ final class MakeCommand extends Command
         $others = is_array($data) && isset($data['preparations']) ? $jars->read($data['preparations'], app(Clock::class)->now()) : new Jars;
         $preparation = $maker->make($reader->with($others)->read($data));
         $schema->check($data, 'nebbia.preparation-1');
-        $this->output->write($this->option('json') ? $report->json($preparation)."\n" : $report->text($preparation));
+        $this->option('json') ? $this->give($report->json($preparation)."\n") : $this->say($report->text($preparation));
 
         return self::SUCCESS;
     }

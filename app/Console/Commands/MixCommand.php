@@ -6,11 +6,11 @@ namespace App\Console\Commands;
 
 use App\Console\CircumstancesOptions;
 use App\Console\MixReport;
+use App\Console\PlainCommand;
 use App\Console\RecipeFile;
 use App\Console\SchemaCheck;
 use App\Exceptions\BadFile;
 use App\Time\Clock;
-use Illuminate\Console\Command;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
@@ -21,11 +21,12 @@ use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\JarReader;
 use Nebbia\Core\Making\Jars;
 use Nebbia\Core\Measure\AmountParser;
+use Nebbia\Core\Measure\Digits;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Plant\Stage;
 
 /** Works out a recipe file: nebbia.recipe/1 in, nebbia.mix/1 or a page of text out. */
-final class MixCommand extends Command
+final class MixCommand extends PlainCommand
 {
     private const EXIT_STOP = 3;
 
@@ -68,7 +69,7 @@ final class MixCommand extends Command
         $schema->check($data, 'nebbia.recipe-1');
         $target = $this->into(new AmountParser($knowledge->units()), $recipe->units);
         $mix = $judge->judge(Situation::of($mixer->mix($recipe, $target === null ? null : $target * $fill), $plant, $circumstances));
-        $this->output->write($this->option('json') ? $report->json($mix)."\n" : $report->text($mix));
+        $this->option('json') ? $this->give($report->json($mix)."\n") : $this->say($report->text($mix));
 
         return $this->option('strict') && $mix->worst() === Severity::Stop ? self::EXIT_STOP : self::SUCCESS;
     }
@@ -98,7 +99,7 @@ final class MixCommand extends Command
         if ($this->text('into') === null) {
             throw BadFile::option('fill', 'it says how full a vessel is to be: give the vessel too, as in --into="2 L".');
         }
-        $number = str_replace(',', '.', $fill);
+        $number = str_replace(',', '.', Digits::western($fill));
         if (preg_match('/^\d*\.?\d+$/', $number) !== 1 || (float) $number <= 0.0 || (float) $number > 1.0) {
             throw BadFile::option('fill', 'this must be a number above 0 and up to 1, like 0.85.');
         }

@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Calendar\RoundCalendar;
+use App\Console\PlainCommand;
 use App\Console\PlanReport;
 use App\Console\RecipeFile;
 use App\Console\SchemaCheck;
 use App\Console\TextFile;
 use Carbon\CarbonImmutable;
-use Illuminate\Console\Command;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Course\CourseReader;
 use Nebbia\Core\Course\Planner;
 use Nebbia\Core\Weather\Forecast;
 use Nebbia\Core\Weather\WeatherCsv;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /** Plans a course file: nebbia.course/1 in, its rounds out. */
-final class PlanCommand extends Command
+final class PlanCommand extends PlainCommand
 {
     /** A year of hours with room to spare. */
     private const WEATHER_BYTES = 2_000_000;
@@ -51,11 +52,11 @@ final class PlanCommand extends Command
                 $planned = $plan->rounds[$n];
                 $calendar->add("$course->id-$course->start-$planned->number", $planned->slot->from, $planned->slot->to, "{$round['recipe']} ({$course->target->name})", (string) $round['because'], CarbonImmutable::parse($course->start, 'UTC'));
             }
-            $this->output->write($calendar->text());
+            $this->output->write($calendar->text(), false, OutputInterface::OUTPUT_RAW);
 
             return self::SUCCESS;
         }
-        $this->output->write($this->option('json') ? json_encode($report->toArray($plan, $forecast), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n" : $report->text($plan, $forecast));
+        $this->option('json') ? $this->give(json_encode($report->toArray($plan, $forecast), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n") : $this->say($report->text($plan, $forecast));
 
         return self::SUCCESS;
     }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\PlainCommand;
 use App\Console\ReadReport;
 use App\Console\TextFile;
 use App\Exceptions\BadFile;
-use Illuminate\Console\Command;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Reading\PlainReader;
 
 /** Reads a recipe in plain words: nebbia.recipe/1 with what was understood and what is doubted, or a page of text. */
-final class ReadCommand extends Command
+final class ReadCommand extends PlainCommand
 {
     protected $signature = 'nebbia:read
         {file? : a text, or - (or nothing) for standard input}
@@ -27,7 +27,7 @@ final class ReadCommand extends Command
         $units = $this->option('units');
         $system = is_string($units) ? UnitSystem::tryFrom(trim($units)) ?? throw BadFile::option('units', 'this must be one of '.implode(', ', UnitSystem::ids()).'.') : null;
         $read = $reader->read($files->read($this->argument('file')), $system)->toArray($catalogue);
-        $this->output->write($this->option('json') ? $report->json($read)."\n" : $report->text($read));
+        $this->option('json') ? $this->give($report->json($read)."\n") : $this->say($report->text($read));
 
         return self::SUCCESS;
     }

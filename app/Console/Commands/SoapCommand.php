@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\PlainCommand;
 use App\Console\SoapReport;
 use App\Exceptions\BadFile;
-use Illuminate\Console\Command;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Measure\Digits;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Soap\SoapFindings;
 use Nebbia\Core\Soap\SoapMaker;
 use Nebbia\Core\Soap\SoapReader;
 
 /** Works a soap out: how much alkali the oils take, or whether a given mass is too much. */
-final class SoapCommand extends Command
+final class SoapCommand extends PlainCommand
 {
     private const EXIT_STOP = 3;
 
@@ -48,7 +49,7 @@ final class SoapCommand extends Command
         $hardness = $this->hardness();
         $soap = $maker->make($request);
         $said = $findings->of($soap, $hardness === null ? null : Water::measured($hardness, 0.0));
-        $this->output->write($this->option('json') ? $report->json($soap, $said)."\n" : $report->text($soap, $said));
+        $this->option('json') ? $this->give($report->json($soap, $said)."\n") : $this->say($report->text($soap, $said));
         $stops = array_filter($said, static fn (Finding $finding): bool => $finding->severity === Severity::Stop);
 
         return $this->option('strict') && $stops !== [] ? self::EXIT_STOP : self::SUCCESS;
@@ -80,7 +81,7 @@ final class SoapCommand extends Command
         if ($text === null) {
             return null;
         }
-        $number = str_replace(',', '.', $text);
+        $number = str_replace(',', '.', Digits::western($text));
 
         return preg_match('/^\d{1,4}(\.\d+)?$/', $number) === 1 ? (float) $number : throw BadFile::option('hardness', 'this must be a number of mg/L, like 150.');
     }

@@ -31,7 +31,10 @@ final readonly class Bounds
 
     private const ALL = 5_000;
 
-    /** Fields of one line. Other texts may have line breaks. */
+    /** What is kept as it is written. */
+    private const WORDS = ['name', 'variety', 'by', 'outcome', 'why', 'reason', 'note', 'text', 'csv', 'steps', 'source', 'label', 'search'];
+
+    /** Fields that may have line breaks. */
     private const TEXTS = ['note', 'text', 'csv', 'outcome', 'why', 'reason', 'steps', 'source', 'label'];
 
     /** @param  Closure(Request): Response  $next */
@@ -122,11 +125,15 @@ final readonly class Bounds
      */
     private static function readable(array $data): array
     {
-        return array_map(static fn (mixed $value): mixed => match (true) {
-            is_array($value) => self::readable($value),
-            // Only what is a number through and through; words keep their own writing.
-            is_string($value) && preg_match('/^[\p{Nd}\s.,٫٬．，:：\/／+−-]+$/u', $value) === 1 => Digits::western($value),
-            default => $value,
-        }, $data);
+        foreach ($data as $key => $value) {
+            $data[$key] = match (true) {
+                is_array($value) => self::readable($value),
+                // Words keep their own writing; whoever reads numbers in them does the same there.
+                is_string($value) && ! in_array($key, self::WORDS, true) => Digits::western($value),
+                default => $value,
+            };
+        }
+
+        return $data;
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Photos\Jpeg;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
 
 /** A photo, scaled down by the browser before it comes; it stays on this machine. */
 final class PhotoRequest extends FormRequest
@@ -32,10 +34,16 @@ final class PhotoRequest extends FormRequest
         ];
     }
 
-    public function photo(): UploadedFile
+    /**
+     * The picture, without the place and the camera that may stand in the file.
+     *
+     * @throws ValidationException if it is no whole JPEG
+     */
+    public function photo(): string
     {
         $file = $this->file('photo');
+        $bare = $file instanceof UploadedFile ? Jpeg::bare((string) $file->getContent()) : null;
 
-        return $file instanceof UploadedFile ? $file : abort(422);
+        return $bare ?? throw ValidationException::withMessages(['photo' => 'This picture is broken off or no JPEG: take another photo.']);
     }
 }

@@ -9,6 +9,7 @@ use Illuminate\Validation\ValidationException;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\AmountParser;
+use Nebbia\Core\Measure\Digits;
 
 /** Amounts and numbers as they are typed, for requests that have several. */
 trait ReadsAmounts
@@ -45,7 +46,7 @@ trait ReadsAmounts
         if (! $this->filled($field)) {
             return null;
         }
-        $text = str_replace(',', '.', trim($this->string($field)->toString()));
+        $text = str_replace(',', '.', trim(Digits::western($this->string($field)->toString())));
 
         return preg_match('/^\d*\.?\d+$/', $text) === 1 ? (float) $text : throw ValidationException::withMessages([$field => $complaint]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Bottle;
 
 use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\Digits;
 use Nebbia\Core\Measure\Interval;
 
 /** Reads a list of contents off a bottle, in six languages, with slips of the pen and broken lines. */
@@ -42,6 +43,7 @@ final readonly class LabelReader
         if (preg_match('/\p{L}/u', $text) !== 1) {
             throw LabelException::empty();
         }
+        $text = Digits::western($text);
         $parts = [];
         $carried = null;
         $isWaiting = false;

@@ -18,6 +18,9 @@ final readonly class NameBook
     /** @var list<array{string, PartClass, string}> id, class, pattern */
     private array $patterns;
 
+    /** Of the longest name: what is longer is not looked up. */
+    private int $mostWords;
+
     /** @var array<int, list<string>> names by their length */
     private array $byLength;
 
@@ -34,6 +37,7 @@ final readonly class NameBook
             }
         }
         $this->names = $names;
+        $this->mostWords = max(1, ...array_map(static fn (string $name): int => substr_count($name, ' ') + 1, array_map(strval(...), array_keys($names))));
         $this->byLength = $byLength;
         $this->patterns = array_values(array_map(
             static fn ($row): array => [$row->string('id'), PartClass::from($row->string('class')), '/'.$row->string('pattern').'/u'],
@@ -78,7 +82,7 @@ final readonly class NameBook
     {
         $words = explode(' ', $folded);
         for ($from = 0, $n = count($words); $from < $n; $from++) {
-            for ($to = $n; $to > $from; $to--) {
+            for ($to = min($n, $from + $this->mostWords); $to > $from; $to--) {
                 $phrase = implode(' ', array_slice($words, $from, $to - $from));
                 if (strlen($phrase) >= self::SHORTEST && isset($this->names[$phrase])) {
                     return [...$this->names[$phrase], false];

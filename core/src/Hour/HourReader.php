@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Hour;
 
 use Nebbia\Core\BadInput;
+use Nebbia\Core\Measure\Digits;
 use Nebbia\Core\Measure\UnitSystem;
 
 /** Reads an hour as it was typed in: numbers with a point or a comma, in the gardener's own units; empty where nothing is known. */
@@ -52,7 +53,7 @@ final class HourReader
 
     private static function number(string $field, ?string $text): ?float
     {
-        $text = str_replace([',', '−'], ['.', '-'], trim($text ?? ''));
+        $text = str_replace([',', '−'], ['.', '-'], trim(Digits::western($text ?? '')));
         if ($text === '') {
             return null;
         }

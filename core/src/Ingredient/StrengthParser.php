@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Ingredient;
 
 use Nebbia\Core\Measure\AmountException;
+use Nebbia\Core\Measure\Digits;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\NumberParser;
 
@@ -26,7 +27,7 @@ final class StrengthParser
      */
     public static function parse(string $text, Ingredient $ingredient): Strength
     {
-        $text = trim((string) preg_replace('/[\s\x{00A0}\x{202F}]+/u', ' ', $text));
+        $text = trim((string) preg_replace('/[\s\x{00A0}\x{202F}]+/u', ' ', Digits::western($text)));
         $n = NumberParser::PATTERN;
         if ($text === '' || mb_strlen($text) > self::MAX_LENGTH
             || preg_match("/^(-)?($n)(?:\s*(?:-|–|to)\s*($n))?\s*(%|percent)?\s*(.*)$/iu", $text, $m) !== 1) {

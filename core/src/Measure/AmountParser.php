@@ -27,7 +27,7 @@ final readonly class AmountParser
         if (! mb_check_encoding($text, 'UTF-8')) {
             throw AmountException::unreadable(mb_scrub($text));
         }
-        $text = trim((string) preg_replace('/[\s\x{00A0}\x{202F}\x{2009}]+/u', ' ', $text));
+        $text = trim((string) preg_replace('/[\s\x{00A0}\x{202F}\x{2009}]+/u', ' ', Digits::western($text)));
         if ($text === '') {
             throw AmountException::empty();
         }

@@ -9,9 +9,9 @@ use IntlChar;
 /** Digits of every script are the numbers they are: ٣ and ３ are 3. So are the signs that go with them. */
 final class Digits
 {
-    private const SIGNS = ['٫' => '.', '٬' => '', '．' => '.', '，' => ',', '％' => '%', '﹪' => '%', '٪' => '%', '−' => '-', '／' => '/', '：' => ':', '　' => ' '];
+    private const SIGNS = ['٫' => '.', '٬' => ',', '．' => '.', '，' => ',', '％' => '%', '﹪' => '%', '٪' => '%', '−' => '-', '／' => '/', '：' => ':', '　' => ' '];
 
-    /** The same text with western digits; one character takes the place of one, but for the thousands' sign ٬, which goes. */
+    /** The same text with western digits and signs; one character takes the place of one, so that places in it stay. */
     public static function western(string $text): string
     {
         if (preg_match('/[^\x00-\x7F]/', $text) !== 1) {

@@ -53,7 +53,7 @@ final class NumberParser
      */
     public static function parse(string $text): BigRational
     {
-        $text = trim($text);
+        $text = trim(Digits::western($text));
         if (strlen($text) > self::MAX_LENGTH) {
             throw AmountException::tooLong();
         }

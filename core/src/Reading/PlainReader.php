@@ -8,6 +8,7 @@ use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Formulation\UseOfSpray;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\AmountParser;
+use Nebbia\Core\Measure\Digits;
 use Nebbia\Core\Measure\UnitSystem;
 
 /**
@@ -43,6 +44,7 @@ final class PlainReader
         if (mb_strlen($text) > self::MOST) {
             throw ReadingException::tooLong(self::MOST);
         }
+        $text = Digits::western($text);
         $lexicon = $this->lexicon ??= Lexicon::from($this->knowledge);
         $system ??= $this->speaksMetric($text, $lexicon) ? UnitSystem::Metric : UnitSystem::Us;
         $tokens = (new Scanner($lexicon))->scan($text);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Weather;
 
 use DateTimeImmutable;
+use Nebbia\Core\Measure\Digits;
 
 /** Reads `time,temp_c,rain_mm,wind_ms,humidity,cloud`: hourly, times with offset, wind in m/s, the columns in any order. */
 final class WeatherCsv
@@ -20,7 +21,7 @@ final class WeatherCsv
     /** @throws WeatherException naming the line and the column */
     public static function read(string $text): Forecast
     {
-        $lines = preg_split('/\r\n|\r|\n/', trim((string) preg_replace('/^\xEF\xBB\xBF/', '', $text))) ?: [];
+        $lines = preg_split('/\r\n|\r|\n/', trim((string) preg_replace('/^\xEF\xBB\xBF/', '', Digits::western($text)))) ?: [];
         $head = array_map(static fn (?string $name): string => strtolower(trim((string) $name)), str_getcsv(array_shift($lines) ?? '', ',', '"', ''));
         foreach (['time', ...array_keys(self::COLUMNS)] as $name) {
             if (! in_array($name, $head, true)) {

@@ -13,6 +13,7 @@ use App\OpenApi\Ok;
 use App\Undo\ChangeRecorder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
 use OpenApi\Attributes as OA;
 
 /** A photo of a look. The browser has made it small and taken the place it was made at out of it. */
@@ -24,8 +25,8 @@ final class KeepPhoto extends Controller
     )), responses: [new Ok(ChangeResource::class, status: 201)])]
     public function __invoke(PhotoRequest $request, Garden $garden, Scouting $scouting, ChangeRecorder $recorder): JsonResponse
     {
-        $path = Storage::disk('photos')->putFile($garden->id, $request->photo());
-        abort_if($path === false, 507, 'The photo could not be written to the disk.');
+        $path = "$garden->id/".Str::ulid().'.jpg';
+        abort_if(Storage::disk('photos')->put($path, $request->photo()) === false, 507, 'The photo could not be written to the disk.');
         [, $change] = $recorder->record($garden, 'Photo added', static fn () => $scouting->update(['photo' => $path]));
 
         return $this->json(ChangeResource::of($change), 201);
