@@ -19,7 +19,7 @@ use Nebbia\Core\Comparison\Comparer;
 use Nebbia\Core\Judgement\Headline;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Knowledge\Knowledge;
-use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
@@ -82,7 +82,7 @@ final readonly class CompareRecipes
         foreach ($row->strengths as $n => $one) {
             if ($one !== null) {
                 $strengths[] = new ComparedStrengthResource(
-                    $n, IntervalResource::of($one->strength), KitchenFraction::figures($one->strength->likely).' '.$row->gauge->unit,
+                    $n, IntervalResource::of($one->strength), Figures::strength($one->strength->likely).' '.Figures::unit($row->gauge->unit),
                     $one->standing === null ? null : $this->catalogue->say(Message::of("standing.{$one->standing->value}")),
                     $one->verdict?->severity()->value ?? 'unjudged',
                 );

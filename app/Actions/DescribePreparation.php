@@ -18,6 +18,7 @@ use Nebbia\Core\Making\Length;
 use Nebbia\Core\Making\Preparation as Made;
 use Nebbia\Core\Making\State;
 use Nebbia\Core\Making\Timeline;
+use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\KitchenFraction;
 use Nebbia\Core\Measure\PreciseWords;
@@ -117,7 +118,7 @@ final readonly class DescribePreparation
 
     public static function span(Interval $amount): string
     {
-        $n = KitchenFraction::figures(...);
+        $n = Figures::strength(...);
 
         return $amount->high - $amount->low <= 0.005 * $amount->likely ? $n($amount->likely) : $n($amount->likely).' ('.$n($amount->low).' to '.$n($amount->high).')';
     }

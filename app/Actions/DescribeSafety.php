@@ -25,6 +25,7 @@ use Nebbia\Core\Job\JobAssessor;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Measure\KitchenFraction;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
@@ -68,8 +69,8 @@ final readonly class DescribeSafety
         foreach ($aftermath->left ?? [] as $id => $after) {
             $before = $aftermath->before[$id]->likely ?? 0.0;
             if (abs($after->likely - $before) > 0.005 * max($before, $after->likely)) {
-                $n = KitchenFraction::figures(...);
-                $left[] = new LeftResource($this->knowledge->substance($id)->name, $before, IntervalResource::of($after), $n($before).' → '.$n($after->likely).' % w/v');
+                $n = Figures::strength(...);
+                $left[] = new LeftResource($this->knowledge->substance($id)->name, $before, IntervalResource::of($after), $n($before).' → '.$n($after->likely).' %');
             }
         }
 

@@ -15,8 +15,8 @@ use Nebbia\Core\Bottle\Part;
 use Nebbia\Core\Bottle\PartClass;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Measure\Interval;
-use Nebbia\Core\Measure\KitchenFraction;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
 
@@ -50,7 +50,7 @@ final readonly class ReadBottle
 
     private static function share(?Interval $share): ?string
     {
-        $n = KitchenFraction::figures(...);
+        $n = Figures::strength(...);
 
         return match (true) {
             $share === null => null,

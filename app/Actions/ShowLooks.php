@@ -21,7 +21,7 @@ use Nebbia\Core\Evidence\Learner;
 use Nebbia\Core\Evidence\Observation;
 use Nebbia\Core\Evidence\PatchLadder;
 use Nebbia\Core\Knowledge\Knowledge;
-use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Message\Catalogue;
 
 /** The story of a planting's leaves. */
@@ -68,7 +68,7 @@ final readonly class ShowLooks
         $advice = $look->score === null || $ladder === null || $look->kind !== LookKind::Patch ? null : $ladder->advise($look->fraction, $look->score);
         $said = [];
         foreach ($look->strengths as $id => $strength) {
-            $said[] = $this->knowledge->substance($id)->name.' '.KitchenFraction::figures($strength).' '.($this->knowledge->thresholds()->of($id)->unit ?? '% w/v');
+            $said[] = $this->knowledge->substance($id)->name.' '.Figures::strength($strength).' '.Figures::unit($this->knowledge->thresholds()->of($id)->unit ?? '%');
         }
         $when = static fn (?CarbonImmutable $at): ?string => $at?->toIso8601ZuluString();
 

@@ -72,6 +72,7 @@ final class Sweep
             trim($said) === '' && in_array($key, ['what', 'title', 'text', 'how', 'message'], true) ? "$at is empty" : null,
             preg_match('/\d[.,]\d{5,}/', $said) === 1 ? "$at has a number nobody measures: $said" : null,
             preg_match('/^[a-z][a-z0-9]*(-[a-z0-9]+)*(\.[a-z0-9-]+)+$/', $said) === 1 && self::catalogue()->has($said) && ! in_array($key, self::MAY_BE_EMPTY, true) ? "$at is a raw key: $said" : null,
+            preg_match('/\([^()]*\([^()]*\)/', $said) === 1 ? "$at has a bracket inside a bracket: $said" : null,
             preg_match('/[{}]|\bNAN\b|\bINF\b/', $said) === 1 ? "$at cannot be read: $said" : null,
         ]));
     }

@@ -73,7 +73,7 @@ describe('the bench', function (): void {
         $body = ['units' => 'us', 'ingredients' => [['ingredient' => 'liquid-castile-soap', 'amount' => '2 tbsp', 'strength' => '33 %']]] + recipeNamed($garden, 'Evening soap')->body;
         $line = $this->postJson(at($garden, 'bench'), ['recipe' => $body])->assertOk()->json('lines.0');
         // Two US tablespoons are 29.574 mL; two of 15 mL are 1.44 % more.
-        expect($line['volume_ml'])->toEqualWithDelta(29.5735, 1e-3)->and($line['precise'])->toBe('29.6 mL')->and($line['measure'])->toBe('2 × tablespoon')
+        expect($line['volume_ml'])->toEqualWithDelta(29.5735, 1e-3)->and($line['precise'])->toBe('30 mL')->and($line['measure'])->toBe('2 × tablespoon')
             ->and($line['measure_error_percent'])->toEqualWithDelta(1.4421, 1e-3)->and($line['measure_is_near'])->toBeTrue();
     });
 

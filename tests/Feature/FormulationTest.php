@@ -93,8 +93,8 @@ describe('the bench', function (): void {
         [$soap] = $comparison['substances'];
         // 30 mL of 33 % in 1030: 0.961 %; 16 mL in 1016: 0.52 %.
         expect(array_column($comparison['recipes'], 'name'))->toBe(['Evening soap', 'Gentle soap', 'Neem at dusk'])
-            ->and($soap['careful'])->toBe(0.6)->and($soap['strengths'][0])->toMatchArray(['said' => '0.961 % w/v', 'standing' => 'middle', 'severity' => 'caution'])
-            ->and($soap['strengths'][1])->toMatchArray(['said' => '0.52 % w/v', 'standing' => 'mild']);
+            ->and($soap['careful'])->toBe(0.6)->and($soap['strengths'][0])->toMatchArray(['said' => '0.96 %', 'standing' => 'middle', 'severity' => 'caution'])
+            ->and($soap['strengths'][1])->toMatchArray(['said' => '0.52 %', 'standing' => 'mild']);
         $this->postJson(at($garden, 'bench/compare'), ['recipe_ids' => [$ids[0]]])->assertUnprocessable()->assertJsonValidationErrors(['recipe_ids' => '2 to 6']);
     });
 

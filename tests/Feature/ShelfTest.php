@@ -69,7 +69,7 @@ it('shows on the day from which jar a round is taken, with what is in that jar',
     $round = $garden->rounds()->whereHas('course.recipe', static fn ($recipe) => $recipe->where('name', 'Garlic and pepper from the jar'))->where('status', 'planned')->firstOrFail();
     $round->update(['due_on' => '2026-05-04']);
     $due = collect($this->getJson(at($garden, 'today'))->json('due'))->firstWhere('recipe', 'Garlic and pepper from the jar');
-    expect($due['jars'])->toBe(['Garlic and pepper of the other day'])->and(implode(' ', $due['mix']))->toContain('339 mL');
+    expect($due['jars'])->toBe(['Garlic and pepper of the other day'])->and(implode(' ', $due['mix']))->toContain('340 mL');
     // Only 210 mL are left of it, and that is said.
     expect($due['headline'])->toContain('not enough');
 });

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Tolerance\Gauge;
 use OpenApi\Attributes as OA;
 
@@ -18,7 +18,8 @@ final readonly class StrengthResource
         #[OA\Property] public string $unit,
         #[OA\Property] public IntervalResource $strength,
         #[OA\Property(description: 'Likely strength with its unit.')] public string $said,
-        #[OA\Property(description: 'Low to high, or empty where exact.')] public string $said_range,
+        #[OA\Property(description: 'Low to high, where either end would be judged otherwise; else empty.')] public string $said_range,
+        #[OA\Property(description: 'The exact figure with its range, and whether by weight or by volume.')] public string $said_exactly,
         #[OA\Property] public ?float $works_from,
         #[OA\Property] public ?float $works_to,
         #[OA\Property] public ?float $careful,
@@ -30,16 +31,16 @@ final readonly class StrengthResource
 
     public static function of(Gauge $gauge): self
     {
-        $n = KitchenFraction::figures(...);
-        $range = $gauge->strength->isExact() ? '' : $n($gauge->strength->low).' to '.$n($gauge->strength->high);
+        $range = self::changesSomething($gauge) ? Figures::range($gauge->strength) : '';
 
         return new self(
             $gauge->substance,
             $gauge->name,
             $gauge->unit,
             IntervalResource::of($gauge->strength),
-            $n($gauge->strength->likely).' '.$gauge->unit,
+            Figures::strength($gauge->strength->likely).' '.Figures::unit($gauge->unit),
             $range,
+            Figures::say($gauge->strength->likely, 5)." $gauge->unit".($gauge->strength->isExact() ? '' : ', '.Figures::say($gauge->strength->low, 3).' to '.Figures::say($gauge->strength->high, 3)),
             $gauge->works[0] ?? null,
             $gauge->works[1] ?? null,
             $gauge->careful,
@@ -48,5 +49,18 @@ final readonly class StrengthResource
             $gauge->verdict?->severity()->value ?? 'unjudged',
             $gauge->share,
         );
+    }
+
+    /** Whether the ends lie on different sides of where it works, where care begins, or where it burns. */
+    private static function changesSomething(Gauge $gauge): bool
+    {
+        $bounds = array_filter([$gauge->works[0] ?? null, $gauge->works[1] ?? null, $gauge->careful, $gauge->stop], static fn (?float $bound): bool => $bound !== null);
+        foreach ($bounds as $bound) {
+            if ($gauge->strength->low < $bound && $gauge->strength->high >= $bound) {
+                return true;
+            }
+        }
+
+        return $bounds === [] && ! $gauge->strength->isExact();
     }
 }

@@ -13,6 +13,8 @@ final class Figures
     /** Less than this is "under 0.001": nobody has a tool for it. */
     public const LEAST = 0.001;
 
+    private const SPOKEN = ['% w/v' => '%', '% v/v' => '%'];
+
     /** Digits of a strength: "about 1 %", "0.75 %". */
     public const OF_STRENGTH = 2;
 
@@ -38,6 +40,31 @@ final class Figures
         }
 
         return $value < 0.0 && $rounded > 0.0 ? "-$text" : $text;
+    }
+
+    /**
+     * Millilitres or grams as a syringe, a jug or a scale shows them: tenths to ten, halves to twenty, ones to a quarter litre, fives to a litre,
+     * hundredths of a litre to ten. Smaller than one: two figures.
+     */
+    public static function amount(float $value): string
+    {
+        $step = match (true) {
+            $value < 1.0 => null,
+            $value < 9.95 => 0.1,
+            $value < 19.75 => 0.5,
+            $value < 249.5 => 1.0,
+            $value < 997.5 => 5.0,
+            $value < 9_995.0 => 10.0,
+            default => 100.0,
+        };
+
+        return $step === null ? self::say($value, self::OF_STRENGTH) : self::say(round($value / $step) * $step, 8);
+    }
+
+    /** A unit as it is said: whether by weight or by volume is told where the figure is looked at. */
+    public static function unit(string $unit): string
+    {
+        return self::SPOKEN[$unit] ?? $unit;
     }
 
     /** A strength in per cent, to two figures. */

@@ -16,9 +16,20 @@ final readonly class KitchenMeasure
         public float $errorPercent,
     ) {}
 
-    /** @param  list<array{float, string}>  $terms number and label, largest spoon first */
-    public static function of(array $terms, float $ml, float $wanted): self
+    /** So many cups are no longer counted. */
+    private const MOST_CUPS = 12;
+
+    /**
+     * @param  list<array{float, string}>  $terms  number and label, largest spoon first
+     * @param  array{int, string}  $large  how many cups are a gallon or a litre, and which of them it is
+     */
+    public static function of(array $terms, float $ml, float $wanted, array $large): self
     {
+        if (($terms[0][1] ?? '') === 'cup' && $terms[0][0] > self::MOST_CUPS) {
+            $whole = (int) floor($terms[0][0] / $large[0] + 1e-9);
+            $rest = $terms[0][0] - $whole * $large[0];
+            $terms = [...($whole > 0 ? [[(float) $whole, $large[1]]] : []), ...($rest > 1e-9 ? [[$rest, 'cup']] : []), ...array_slice($terms, 1)];
+        }
         $plain = $pretty = [];
         foreach ($terms as [$number, $label]) {
             $label .= $label === 'cup' && $number > 1.0 ? 's' : '';

@@ -24,6 +24,9 @@ final class KitchenSet
 
     private readonly float $cup;
 
+    /** @var array{int, string} how many cups are a gallon or a litre */
+    private readonly array $large;
+
     /** @var list<array{float, string, float}> spoons alone: number, label, mL; smallest first */
     private array $teaspoons = [];
 
@@ -39,6 +42,7 @@ final class KitchenSet
         $this->tsp = $ml('tsp');
         $this->tbsp = $ml('tbsp');
         $this->cup = $ml('cup');
+        $this->large = in_array($system, [UnitSystem::Us, UnitSystem::Imperial], true) ? [16, 'gal'] : [4, 'L'];
         $perTbsp = (int) round($this->tbsp / $this->tsp);
         $this->teaspoons[] = [self::EIGHTH, 'tsp', self::EIGHTH * $this->tsp];
         for ($quarters = 1; $quarters < 8 * $perTbsp; $quarters++) {
@@ -79,7 +83,7 @@ final class KitchenSet
         }
         $best ??= KitchenMeasureDraft::of([[self::EIGHTH, 'tsp']], self::EIGHTH * $this->tsp);
 
-        return KitchenMeasure::of($best->terms, $best->ml, $ml);
+        return KitchenMeasure::of($best->terms, $best->ml, $ml, $this->large);
     }
 
     /**

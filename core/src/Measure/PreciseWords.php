@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Measure;
 
 /**
- * Volumes and weights to three figures in the units a gardener prefers. Below an ounce everybody's syringe and scale
+ * Volumes and weights, as closely as a hand measures them, in the units a gardener prefers. Below an ounce everybody's syringe and scale
  * say millilitres and grams.
  */
 final class PreciseWords
@@ -35,23 +35,39 @@ final class PreciseWords
     {
         $usesOunces = $system === UnitSystem::Us || $system === UnitSystem::Imperial;
         if ($usesOunces && $g >= self::G_PER_OZ) {
-            return KitchenFraction::figures($g / self::G_PER_OZ).' oz';
+            return self::coarse($g / self::G_PER_OZ).' oz';
         }
 
-        return $g >= 999.5 ? KitchenFraction::figures($g / 1000).' kg' : KitchenFraction::figures($g).' g';
+        return self::metric($g, 'kg', 'g');
     }
 
     private static function litres(float $ml): string
     {
-        return $ml >= 999.5 ? KitchenFraction::figures($ml / 1000).' L' : KitchenFraction::figures($ml).' mL';
+        return self::metric($ml, 'L', 'mL');
     }
 
     private static function ounces(float $ml, float $perOunce, float $perGallon): string
     {
         return match (true) {
             $ml < $perOunce => self::litres($ml),
-            $ml < $perGallon => KitchenFraction::figures($ml / $perOunce).' fl oz',
-            default => KitchenFraction::figures($ml / $perGallon).' gal',
+            $ml < $perGallon => self::coarse($ml / $perOunce).' fl oz',
+            default => self::coarse($ml / $perGallon).' gal',
         };
+    }
+
+    private static function metric(float $amount, string $large, string $small): string
+    {
+        $said = Figures::amount($amount);
+        $number = (float) str_replace(',', '', $said);
+
+        return $number >= 1000.0 ? Figures::say($number / 1000.0, 8)." $large" : "$said $small";
+    }
+
+    /** Ounces and gallons: tenths to ten, halves to fifty, ones above. */
+    private static function coarse(float $number): string
+    {
+        $step = $number < 9.95 ? 0.1 : ($number < 49.75 ? 0.5 : 1.0);
+
+        return Figures::say(round($number / $step) * $step, 8);
     }
 }

@@ -13,9 +13,6 @@ use Nebbia\Core\Measure\Figures;
  */
 final class Catalogue
 {
-    /** Whether by weight or by volume is told where the figure is looked at, not in a sentence. */
-    private const SPOKEN = ['% w/v' => '%', '% v/v' => '%'];
-
     /** @var array<string, array{MessageFormatter, list<string>, list<string>, list<array{string, string, int}>}> formatter, parameters, those that are numbers, those said as figures */
     private array $made = [];
 
@@ -52,7 +49,7 @@ final class Catalogue
         $params = [];
         foreach ($names as $name) {
             $value = $message->params[$name] ?? throw UnknownMessage::lacks($message->key, $name);
-            $params[$name] = $value instanceof Message ? $this->say($value) : (is_string($value) ? self::SPOKEN[$value] ?? $value : $value);
+            $params[$name] = $value instanceof Message ? $this->say($value) : (is_string($value) ? Figures::unit($value) : $value);
         }
         foreach ($numbers as $name) {
             if (is_string($params[$name])) {

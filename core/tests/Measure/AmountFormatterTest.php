@@ -59,7 +59,7 @@ it('says volumes and weights in the units a gardener prefers', function (UnitSys
         ->and(PreciseWords::volume(8, $system))->toBe('8 mL');
 })->with([
     [UnitSystem::Metric, '1.7 L', '5 L', '100 g'],
-    [UnitSystem::Us, '57.5 fl oz', '1.32 gal', '3.53 oz'],
-    [UnitSystem::Imperial, '59.8 fl oz', '1.1 gal', '3.53 oz'],
+    [UnitSystem::Us, '57 fl oz', '1.3 gal', '3.5 oz'],
+    [UnitSystem::Imperial, '60 fl oz', '1.1 gal', '3.5 oz'],
     [UnitSystem::Au, '1.7 L', '5 L', '100 g'],
 ]);

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Measure\KitchenSet;
+use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Tests\Cases;
 use Symfony\Component\Yaml\Yaml;
 
 it('says a number as a neighbour would', function (array $case): void {
@@ -29,4 +33,31 @@ it('never says more than four digits after the point, nor an exponent, and is ne
             }
         }
     }
+});
+
+it('says an amount as a syringe, a jug or a scale shows it', function (float $value, string $said): void {
+    expect(Figures::amount($value))->toBe($said);
+})->with([
+    [0.0004, 'under 0.001'], [0.834, '0.83'], [1.2000000000000002, '1.2'], [4.96, '5'], [9.71, '9.7'], [47.1, '47'], [99.6, '100'], [248.6, '249'], [338.8, '340'], [664.0, '665'], [721.6, '720'], [999.0, '1000'], [1663.0, '1660'], [12_340.0, '12,300'],
+]);
+
+it('says volumes in litres from one on, and in no digits that nobody pours', function (float $ml, string $metric, string $us): void {
+    expect(PreciseWords::volume($ml, UnitSystem::Metric))->toBe($metric)->and(PreciseWords::volume($ml, UnitSystem::Us))->toBe($us);
+})->with([
+    [664.0, '665 mL', '22.5 fl oz'], [1700.0, '1.7 L', '57 fl oz'], [1663.0, '1.66 L', '56 fl oz'], [17_000.0, '17 L', '4.5 gal'], [15.0, '15 mL', '15 mL'], [100.0, '100 mL', '3.4 fl oz'],
+]);
+
+it('is never off by more than one part in forty, of ten and more, for anything that can be measured', function (): void {
+    for ($value = 1.0; $value < 50_000.0; $value *= 1.013) {
+        expect(abs((float) str_replace(',', '', Figures::amount($value)) / $value - 1.0))->toBeLessThan($value < 10.0 ? 0.05 : 0.0255);
+    }
+});
+
+it('counts cups to twelve, then gallons or litres', function (): void {
+    $set = static fn (string $system): KitchenSet => KitchenSet::of(Cases::knowledge()->units(), UnitSystem::from($system));
+    expect($set('us')->nearest(71.666667 * 236.5882365)->pretty)->toBe('4 gal + 7⅔ cups')
+        ->and($set('us')->nearest(12 * 236.5882365)->pretty)->toBe('12 cups')
+        ->and($set('us')->nearest(16 * 236.5882365)->pretty)->toBe('1 gal')
+        ->and($set('metric')->nearest(5_250.0)->pretty)->toBe('5 L + 1 cup')
+        ->and($set('us')->nearest(71.666667 * 236.5882365)->errorPercent)->toEqualWithDelta(0.0, 0.01);
 });

@@ -83,7 +83,7 @@ it('reads a syringe to its marks, and fills it as often as it takes', function (
     $finder = new MeasureFinder(Kit::of([Tool::graduated('syringe', 'syringe', 20.0, 0.5)]));
     // 45 = 2 · 20 + 5; three readings of ± 0.25 are 0.75 in 45.
     $found = $finder->find(45.0, null);
-    expect(saidOf($found))->toBe('2 × a full syringe (20 mL) and 5 mL more')
+    expect(saidOf($found))->toBe('2 × a full syringe and 5 mL more')
         ->and($found?->error())->toEqualWithDelta(0.0, 1e-12)
         ->and($found?->worst())->toEqualWithDelta(0.75 / 45, 1e-9);
     // 3.3 is read as 3.5: 6.06 % over, ± 0.25.

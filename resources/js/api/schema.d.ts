@@ -3321,8 +3321,10 @@ export interface components {
             strength: components["schemas"]["Interval"];
             /** @description Likely strength with its unit. */
             said: string;
-            /** @description Low to high, or empty where exact. */
+            /** @description Low to high, where either end would be judged otherwise; else empty. */
             said_range: string;
+            /** @description The exact figure with its range, and whether by weight or by volume. */
+            said_exactly: string;
             /** Format: float */
             works_from: number | null;
             /** Format: float */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import SeverityMark from './SeverityMark.vue'
 import type { Strength } from '@/api/client'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 
 const props = defineProps<{ strength: Strength }>()
 
@@ -33,7 +33,9 @@ function place(value: number): number {
   return 100
 }
 
-const figure = (value: number) => Number(value.toPrecision(3))
+/** Whether the exact figure is looked at. */
+const exact = ref(false)
+const figure = (value: number) => Number(value.toPrecision(2))
 const worksAt = computed(() => (props.strength.works_from !== null ? WORKS_AT : 0))
 const box = computed(() => {
   const low = place(props.strength.strength.low)
@@ -48,7 +50,9 @@ const needle = computed(() => `${place(props.strength.strength.likely)}%`)
     <div class="top">
       <span class="name">{{ strength.name }}</span>
       <severity-mark v-if="strength.severity !== 'unjudged'" :severity="strength.severity" />
-      <span class="value"><strong>{{ strength.said }}</strong> <span v-if="strength.said_range" class="soft small">{{ strength.said_range }}</span></span>
+      <button type="button" class="value" :aria-expanded="exact" :title="exact ? undefined : 'Show the exact figure'" @click="exact = !exact">
+        <strong>{{ exact ? strength.said_exactly : strength.said }}</strong> <span v-if="strength.said_range && !exact" class="soft small">{{ strength.said_range }}</span>
+      </button>
     </div>
     <div v-if="stops" class="bar" aria-hidden="true">
       <i class="weak" :style="{ width: `${worksAt}%` }" />
@@ -71,7 +75,7 @@ const needle = computed(() => `${place(props.strength.strength.likely)}%`)
 .top { display: flex; gap: 4px 12px; align-items: baseline; flex-wrap: wrap; }
 .name { font-weight: 600; }
 .name::first-letter { text-transform: uppercase; }
-.value { text-align: right; margin-left: auto; }
+.value { text-align: right; margin-left: auto; padding: 2px 4px; border: 0; background: none; color: inherit; font: inherit; cursor: pointer; text-decoration: underline dotted var(--line) 2px; text-underline-offset: 4px; }
 .bar { position: relative; height: 18px; margin: 5px 0 4px; border-radius: 4px; background: var(--mist); }
 .bar i { position: absolute; top: 0; bottom: 0; left: 0; }
 .weak { background: var(--mist); border-radius: 4px 0 0 4px; }
