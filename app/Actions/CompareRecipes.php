@@ -71,6 +71,9 @@ final readonly class CompareRecipes
         return new ComparedSubstanceResource(
             $gauge->substance, $gauge->name, $gauge->unit, $gauge->works[0] ?? null, $gauge->works[1] ?? null, $gauge->careful, $gauge->stop,
             $row->schools?->mild, $row->schools?->middle, $row->schools?->strong,
+            isset($gauge->works[0], $gauge->works[1]) ? Figures::strength($gauge->works[0]).' to '.Figures::strength($gauge->works[1]).' '.Figures::unit($gauge->unit) : null,
+            $gauge->careful === null ? null : Figures::strength($gauge->careful).' '.Figures::unit($gauge->unit),
+            $gauge->stop === null ? null : Figures::strength($gauge->stop).' '.Figures::unit($gauge->unit),
             $this->strengths($row),
         );
     }

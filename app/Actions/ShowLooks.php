@@ -93,7 +93,10 @@ final readonly class ShowLooks
             $prior = $threshold?->careful($plant->groupFor($threshold->listedAs)) ?? 0.0;
             $found = $threshold === null || $prior <= 0.0 ? null : $this->learner->learn($evidence->of($id), $this->knowledge->limits()->ratio($plant, $id));
             if ($threshold !== null && $found !== null) {
-                $learned[] = new LearnedResource($this->knowledge->substance($id)->name, $threshold->unit, $prior, $prior * $found->factor, $found->factor, IntervalResource::of($found->range->times($prior)), $found->observations);
+                $learned[] = new LearnedResource(
+                    $this->knowledge->substance($id)->name, $threshold->unit, $prior, $prior * $found->factor, $found->factor, IntervalResource::of($found->range->times($prior)), $found->observations,
+                    Figures::strength($prior * $found->factor).' '.Figures::unit($threshold->unit), Figures::range($found->range->times($prior)), Figures::strength($prior),
+                );
             }
         }
 

@@ -28,6 +28,9 @@ use Nebbia\Core\Measure\UnitSystem;
 /** The cupboard and the shed: bottles, sprayers with what they last held, measuring tools, measures of one's own. */
 final readonly class ShowPantry
 {
+    /** What a sprayer held longer ago is of no matter: two seasons. */
+    private const SEASONS_DAYS = 800;
+
     public function __construct(private Knowledge $knowledge) {}
 
     public function __invoke(Garden $garden): PantryResource
@@ -71,7 +74,7 @@ final readonly class ShowPantry
         $rows = DB::table('applications')
             ->join('rounds', 'rounds.id', '=', 'applications.round_id')
             ->join('courses', 'courses.id', '=', 'rounds.course_id')
-            ->where('applications.garden_id', $garden->id)->whereNull('applications.deleted_at')->whereNotNull('courses.sprayer_id')
+            ->where('applications.garden_id', $garden->id)->whereNull('applications.deleted_at')->where('applications.applied_at', '>', $garden->now()->subDays(self::SEASONS_DAYS))->whereNotNull('courses.sprayer_id')
             ->groupBy('courses.sprayer_id')
             // SQLite takes the other columns from the row that has the maximum.
             ->selectRaw("courses.sprayer_id, max(applications.applied_at) as applied_at, json_extract(applications.snapshot, '$.recipe_name') as recipe")

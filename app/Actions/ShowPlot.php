@@ -20,12 +20,19 @@ use Illuminate\Support\Facades\DB;
 /** The garden at a glance: zones, what stands in them, who is troubled, what was done last. */
 final readonly class ShowPlot
 {
+    /** What was done longer ago is in the notebook: two seasons. */
+    private const SEASONS_DAYS = 800;
+
+    /** Retired plantings that are listed, the last first. */
+    private const MOST_RETIRED = 30;
+
     public function __construct(private DescribeTrouble $describe, private DescribePlant $plants) {}
 
     public function __invoke(Garden $garden): PlotResource
     {
         $today = $garden->localNow()->toDateString();
-        $plantings = $garden->plantings()->with('zone')->get();
+        $plantings = $garden->standing()->with('zone')->get();
+        $retired = $garden->plantings()->whereNotNull('retired_on')->with('zone')->reorder()->orderByDesc('retired_on')->limit(self::MOST_RETIRED)->get();
         $troubles = $garden->troubles()->where('status', TroubleStatus::Open)->with(['planting.zone', 'counts', 'tacticUses'])->get()->groupBy('planting_id');
         $treated = $this->lastTreatments($garden);
         $zones = array_values($garden->zones->map(fn (Zone $zone): PlotZone => new PlotZone(
@@ -33,7 +40,7 @@ final readonly class ShowPlot
             $zone->version,
             $zone->name,
             $zone->note,
-            array_values($plantings->where('zone_id', $zone->id)->whereNull('retired_on')->map(fn (Planting $planting): PlotPlanting => new PlotPlanting(
+            array_values($plantings->where('zone_id', $zone->id)->map(fn (Planting $planting): PlotPlanting => new PlotPlanting(
                 PlantingResource::of($planting),
                 array_values(($troubles->get($planting->id) ?? collect())->map(fn (Trouble $trouble): TroubleBrief => $this->describe->brief($garden, $trouble))->all()),
                 $treated[$planting->id]['on'] ?? null,
@@ -45,7 +52,7 @@ final readonly class ShowPlot
         ))->all());
 
         return new PlotResource($today, $zones, array_values(
-            $plantings->whereNotNull('retired_on')->sortByDesc('retired_on')->map(static fn (Planting $planting): PlantingResource => PlantingResource::of($planting))->all(),
+            $retired->map(static fn (Planting $planting): PlantingResource => PlantingResource::of($planting))->all(),
         ));
     }
 
@@ -56,7 +63,7 @@ final readonly class ShowPlot
         $rows = DB::table('applications as a')
             ->join('rounds as r', 'r.id', '=', 'a.round_id')
             ->join('course_planting as cp', 'cp.course_id', '=', 'r.course_id')
-            ->where('a.garden_id', $garden->id)->whereNull('a.deleted_at')
+            ->where('a.garden_id', $garden->id)->whereNull('a.deleted_at')->where('a.applied_at', '>', $garden->now()->subDays(self::SEASONS_DAYS))
             ->groupBy('cp.planting_id')
             ->selectRaw("cp.planting_id as planting, max(a.applied_at) as applied_at, json_extract(a.snapshot, '$.recipe_name') as recipe")
             ->get();

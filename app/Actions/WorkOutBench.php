@@ -33,6 +33,7 @@ use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\AmountFormatter;
 use Nebbia\Core\Measure\AmountParser;
+use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Measure\KitchenFraction;
 use Nebbia\Core\Measure\LevelMarks;
 use Nebbia\Core\Measure\PreciseWords;
@@ -42,6 +43,7 @@ use Nebbia\Core\Measuring\LineMeasure;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Storage\KeepingTime;
+use Nebbia\Core\Tolerance\Burden;
 use Nebbia\Core\Tolerance\Gauge;
 use Nebbia\Core\Tolerance\Gauges;
 use Nebbia\Core\Vessel\Fit;
@@ -211,6 +213,8 @@ final readonly class WorkOutBench
             $this->layers($mix, $lines, $units, $baseMeasure),
             array_map(static fn (Gauge $gauge): StrengthResource => StrengthResource::of($gauge), $this->gauges->of($situation)),
             $burden?->value,
+            self::said($burden),
+            self::parts($this->gauges->of($situation), $burden),
             $burden->factor ?? 1.0,
             array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $mix->findings),
             $sprayer === null ? null : $this->fit($mix, $sprayer->vessel(), $units, $fills),
@@ -221,6 +225,31 @@ final readonly class WorkOutBench
             $burden === null ? null : IntervalResource::of($burden->range),
             $safety,
         );
+    }
+
+    /** How much of what the plant bears with ease is taken up; the range where it reaches past that. */
+    private static function said(?Burden $burden): string
+    {
+        if ($burden === null) {
+            return '';
+        }
+        $percent = static fn (float $share): string => Figures::strength(100.0 * $share);
+        $reaches = ($burden->range->low < 1.0) !== ($burden->range->high < 1.0);
+
+        return $percent($burden->value).' %'.($reaches ? ', perhaps '.$percent($burden->range->low).' to '.$percent($burden->range->high).' %' : '');
+    }
+
+    /** @param  list<Gauge>  $gauges */
+    private static function parts(array $gauges, ?Burden $burden): string
+    {
+        $parts = [];
+        foreach ($gauges as $gauge) {
+            if ($gauge->share !== null) {
+                $parts[] = $gauge->name.' '.Figures::strength(100.0 * $gauge->share).' %';
+            }
+        }
+
+        return implode(', ', $parts).($burden !== null && $burden->factor > 1.01 ? '; soap or oil with alcohol counts '.Figures::strength($burden->factor).' times' : '');
     }
 
     private function fit(Mix $mix, Vessel $vessel, UnitSystem $units, int $fills): FitResource

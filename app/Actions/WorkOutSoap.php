@@ -12,6 +12,8 @@ use App\Models\Garden;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Measure\Figures;
+use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\KitchenFraction;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Message\Catalogue;
@@ -46,7 +48,7 @@ final readonly class WorkOutSoap
         return new SoapResource(
             $soap->verdict->value, $worst->severity->value, $this->catalogue->sentence($worst->what),
             array_map(static fn (array $one): string => $mass($one[2]).' of '.$one[0]->name, $soap->alkalis), $mass($soap->productG), $soap->productG, $soap->goesInG,
-            $this->limit($soap), IntervalResource::of($soap->superfat), $soap->request->oilGrams()->likely, $mass($soap->request->oilGrams()->likely), $mass($soap->solvent->likely), $soap->hottest(),
+            $this->limit($soap), $mass($this->limit($soap)), IntervalResource::of($soap->superfat), self::left($soap->superfat), $soap->request->oilGrams()->likely, $mass($soap->request->oilGrams()->likely), $mass($soap->solvent->likely), $soap->hottest(),
             DescribePreparation::span($soap->soap).' g', $mass($soap->glycerolG), DescribePreparation::span($soap->oilLeft).' g', PreciseWords::volume($soap->storageMl, $units), $soap->storageMl, $soap->request->storage,
             '1:'.KitchenFraction::figures(max(0.0, $soap->request->storage - 1.0)),
             array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $findings),
@@ -77,5 +79,12 @@ final readonly class WorkOutSoap
         $share = 1.0 - $soap->superfat->likely / 100.0;
 
         return $share > 0.0 ? $soap->goesInG / $share : $soap->goesInG;
+    }
+
+    private static function left(Interval $superfat): string
+    {
+        return $superfat->likely < 0.0
+            ? Figures::strength(-$superfat->likely).' % too much alkali, between '.Figures::strength(-$superfat->high).' and '.Figures::strength(-$superfat->low).' %'
+            : Figures::strength($superfat->likely).' % of the oil left over, '.Figures::strength($superfat->low).' to '.Figures::strength($superfat->high).' %';
     }
 }

@@ -10,9 +10,9 @@ test('from a recipe to a logged spray, and all of it there after a restart', asy
   await page.getByRole('navigation').getByRole('link', { name: 'Bench' }).click()
   await openRecipe(page, 'soap aphid', 'Evening soap')
   await page.getByRole('button', { name: 'Pump bottle, 2 L' }).click()
-  // 30 mL in 1030 mL, for 1700 mL: 49.5 mL, of 33 % soap 0.961 %.
-  await expect(page.getByRole('group', { name: 'Ingredient 1' })).toContainText('49.5 mL')
-  await expect(page.getByText('0.961 % w/v').first()).toBeVisible()
+  // 30 mL in 1030 mL, for 1700 mL: 50 mL, of 33 % soap 0.961 %.
+  await expect(page.getByRole('group', { name: 'Ingredient 1' })).toContainText('50 mL')
+  await expect(page.getByText('0.96 %').first()).toBeVisible()
 
   // Whether a plant bears it.
   await page.getByLabel('For', { exact: true }).selectOption({ label: 'Fuchsias in the shade' })
@@ -26,16 +26,16 @@ test('from a recipe to a logged spray, and all of it there after a restart', asy
   await page.getByLabel('Make').fill('')
   await page.getByLabel('Basis').selectOption('final')
   // 30 mL of 33 % in 1000 mL: 0.99 %
-  await expect(page.getByText('0.99 % w/v').first()).toBeVisible()
+  await expect(page.getByText('0.99 %').first()).toBeVisible()
   await page.getByLabel('Amount of ingredient 1').fill('1 1/2 tbsp')
   // 22.5 mL · 0.33 in 1000 mL
-  await expect(page.getByText('0.743 % w/v').first()).toBeVisible()
+  await expect(page.getByText('0.74 %').first()).toBeVisible()
 
   // What cannot be read is said at the field, and the last answer stays.
   await page.getByLabel('Amount of ingredient 1').fill('2 blorps')
   await expect(page.getByText('"blorps" is not a unit known here')).toBeVisible()
   await expect(page.getByLabel('Amount of ingredient 1')).toHaveAttribute('aria-invalid', 'true')
-  await expect(page.getByText('0.743 % w/v').first()).toBeVisible()
+  await expect(page.getByText('0.74 %').first()).toBeVisible()
   await page.getByLabel('Amount of ingredient 1').fill('2 tbsp')
   // 5 L are three fills of a bottle that takes 1.7 L.
   await page.getByLabel('Make').fill('5 L')
@@ -107,7 +107,7 @@ test('a recipe is made, saved, copied, its versions kept, printed and deleted', 
   await page.getByLabel('Amount of ingredient 1').fill('1:50')
   await page.getByLabel('Strength of ingredient 1').fill('30 %')
   // One part of 30 % to fifty: 30 / 51 = 0.588 %
-  await expect(page.getByText('0.588 % w/v').first()).toBeVisible()
+  await expect(page.getByText('0.59 %').first()).toBeVisible()
   await page.getByRole('button', { name: 'Save the recipe' }).click()
   await expect(page).toHaveURL(/\/bench\/01/)
 

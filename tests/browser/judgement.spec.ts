@@ -56,7 +56,7 @@ test('what is really left of vinegar and soda, and that it must not be shut in',
   await expect(page.locator('.banner')).toContainText('Do not close it')
   const after = page.getByRole('region', { name: 'After mixing' })
   await expect(after).toContainText('carbon dioxide, as gas')
-  await expect(after).toContainText('acetic acid 0.0739 → 0 % w/v')
+  await expect(after).toContainText('acetic acid 0.074 → 0 %')
   await expect(page.getByText('Works against acetic acid.')).toBeVisible()
   await page.getByText(/more to know/).click()
   await expect(page.getByText('Vinegar and soda make no stronger spray: they use each other up.')).toBeVisible()

@@ -45,7 +45,7 @@ test('the day is ticked off on a phone, and a part of a round is logged from it'
   await dialog.getByLabel('Left over').fill('0,2 L')
   await dialog.getByRole('button', { name: 'Log this part' }).tap()
   await expect(due.getByRole('checkbox', { name: /Head lettuces/ })).toHaveCount(0)
-  await expect(due.getByRole('heading')).toContainText('Mix 363 mL')
+  await expect(due.getByRole('heading')).toContainText('Mix 365 mL')
   await expect(page.getByRole('region', { name: 'Left over' })).toContainText('200 mL of Gentle soap')
   await page.getByRole('button', { name: 'Undo' }).last().tap()
   await expect(due.getByRole('heading')).toContainText('Mix 675 mL')

@@ -38,6 +38,8 @@ final readonly class BenchResource
         #[OA\Property(items: new OA\Items(ref: LayerResource::class))] public array $layers,
         #[OA\Property(items: new OA\Items(ref: StrengthResource::class))] public array $strengths,
         #[OA\Property] public ?float $burden,
+        #[OA\Property(description: 'The burden in words, with its range where that reaches past what is borne.')] public string $said_burden,
+        #[OA\Property(description: 'What each takes up of it.')] public string $said_parts,
         #[OA\Property(description: 'By which the shares are multiplied to make the burden.')] public float $burden_factor,
         #[OA\Property(items: new OA\Items(ref: FindingResource::class))] public array $findings,
         #[OA\Property(description: 'How it sits in the sprayer; null without one.')] public ?FitResource $fit,

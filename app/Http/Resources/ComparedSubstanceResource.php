@@ -22,6 +22,9 @@ final readonly class ComparedSubstanceResource
         #[OA\Property] public ?float $mild,
         #[OA\Property] public ?float $middle,
         #[OA\Property] public ?float $strong,
+        #[OA\Property(description: 'From where to where it works; null where that is not known.')] public ?string $said_works,
+        #[OA\Property] public ?string $said_careful,
+        #[OA\Property] public ?string $said_stop,
         #[OA\Property(items: new OA\Items(ref: ComparedStrengthResource::class))] public array $strengths,
     ) {}
 }

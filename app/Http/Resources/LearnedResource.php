@@ -18,5 +18,8 @@ final readonly class LearnedResource
         #[OA\Property] public float $factor,
         #[OA\Property] public IntervalResource $range,
         #[OA\Property] public int $looks,
+        #[OA\Property(description: 'Where care begins here, with its unit.')] public string $said,
+        #[OA\Property] public string $said_range,
+        #[OA\Property(description: 'By our figures alone.')] public string $said_prior,
     ) {}
 }

@@ -43,7 +43,7 @@ final class Figures
     }
 
     /**
-     * Millilitres or grams as a syringe, a jug or a scale shows them: tenths to ten, halves to twenty, ones to a quarter litre, fives to a litre,
+     * Millilitres as a syringe or a jug shows them: tenths to ten, halves to twenty, ones to a quarter litre, fives to a litre,
      * hundredths of a litre to ten. Smaller than one: two figures.
      */
     public static function amount(float $value): string
@@ -59,6 +59,14 @@ final class Figures
         };
 
         return $step === null ? self::say($value, self::OF_STRENGTH) : self::say(round($value / $step) * $step, 8);
+    }
+
+    /** Grams as a kitchen scale shows them: tenths to ten, whole ones to a kilogram, tens above. Smaller than one: two figures. */
+    public static function grams(float $value): string
+    {
+        $step = $value < 9.95 ? 0.1 : ($value < 999.5 ? 1.0 : 10.0);
+
+        return $value < 1.0 ? self::say($value, self::OF_STRENGTH) : self::say(round($value / $step) * $step, 8);
     }
 
     /** A unit as it is said: whether by weight or by volume is told where the figure is looked at. */

@@ -38,12 +38,12 @@ final class PreciseWords
             return self::coarse($g / self::G_PER_OZ).' oz';
         }
 
-        return self::metric($g, 'kg', 'g');
+        return self::metric(Figures::grams($g), 'kg', 'g');
     }
 
     private static function litres(float $ml): string
     {
-        return self::metric($ml, 'L', 'mL');
+        return self::metric(Figures::amount($ml), 'L', 'mL');
     }
 
     private static function ounces(float $ml, float $perOunce, float $perGallon): string
@@ -55,9 +55,8 @@ final class PreciseWords
         };
     }
 
-    private static function metric(float $amount, string $large, string $small): string
+    private static function metric(string $said, string $large, string $small): string
     {
-        $said = Figures::amount($amount);
         $number = (float) str_replace(',', '', $said);
 
         return $number >= 1000.0 ? Figures::say($number / 1000.0, 8)." $large" : "$said $small";

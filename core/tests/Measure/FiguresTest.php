@@ -53,6 +53,10 @@ it('is never off by more than one part in forty, of ten and more, for anything t
     }
 });
 
+it('says a weight as a kitchen scale shows it', function (float $grams, string $said): void {
+    expect(PreciseWords::mass($grams, UnitSystem::Metric))->toBe($said);
+})->with([[347.4, '347 g'], [56.4, '56 g'], [9.62, '9.6 g'], [0.837, '0.84 g'], [1234.0, '1.23 kg'], [999.6, '1 kg']]);
+
 it('counts cups to twelve, then gallons or litres', function (): void {
     $set = static fn (string $system): KitchenSet => KitchenSet::of(Cases::knowledge()->units(), UnitSystem::from($system));
     expect($set('us')->nearest(71.666667 * 236.5882365)->pretty)->toBe('4 gal + 7⅔ cups')

@@ -1759,6 +1759,10 @@ export interface components {
             strengths: components["schemas"]["Strength"][];
             /** Format: float */
             burden: number | null;
+            /** @description The burden in words, with its range where that reaches past what is borne. */
+            said_burden: string;
+            /** @description What each takes up of it. */
+            said_parts: string;
             /**
              * Format: float
              * @description By which the shares are multiplied to make the burden.
@@ -1874,6 +1878,10 @@ export interface components {
             middle: number | null;
             /** Format: float */
             strong: number | null;
+            /** @description From where to where it works; null where that is not known. */
+            said_works: string | null;
+            said_careful: string | null;
+            said_stop: string | null;
             strengths: components["schemas"]["ComparedStrength"][];
         };
         /** @description Recipes side by side. */
@@ -2345,6 +2353,11 @@ export interface components {
             factor: number;
             range: components["schemas"]["Interval"];
             looks: number;
+            /** @description Where care begins here, with its unit. */
+            said: string;
+            said_range: string;
+            /** @description By our figures alone. */
+            said_prior: string;
         };
         /** @description What was left over of a batch and is still about. */
         LeftBatch: {
@@ -3246,8 +3259,12 @@ export interface components {
              * @description As bought, that would be too much at the likely purity.
              */
             limit_g: number;
+            /** @description The same in words. */
+            limit: string;
             /** @description %; below 0 is free alkali. */
             superfat: components["schemas"]["Interval"];
+            /** @description What is left over, in words. */
+            said_left: string;
             /** Format: float */
             oil_g: number;
             oil: string;
@@ -3333,6 +3350,8 @@ export interface components {
             careful: number | null;
             /** Format: float */
             stop: number | null;
+            /** @description Where it begins to work, where care begins and where it burns, as far as that is known. */
+            said_bounds: string;
             /** @enum {string} */
             group: "sensitive" | "ordinary" | "hardy";
             /** @enum {string} */

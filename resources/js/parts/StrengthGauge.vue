@@ -35,7 +35,6 @@ function place(value: number): number {
 
 /** Whether the exact figure is looked at. */
 const exact = ref(false)
-const figure = (value: number) => Number(value.toPrecision(2))
 const worksAt = computed(() => (props.strength.works_from !== null ? WORKS_AT : 0))
 const box = computed(() => {
   const low = place(props.strength.strength.low)
@@ -63,8 +62,7 @@ const needle = computed(() => `${place(props.strength.strength.likely)}%`)
       <b class="needle" :style="{ left: needle }" />
     </div>
     <div class="under small soft">
-      <span v-if="stops && strength.works_from !== null">works from {{ figure(strength.works_from) }}</span>
-      <span v-if="stops">careful from {{ figure(strength.careful!) }}<template v-if="strength.stop !== null">, burns from {{ figure(strength.stop) }}</template></span>
+      <span v-if="stops">{{ strength.said_bounds }}</span>
       <span v-else-if="strength.severity === 'unjudged'">not held against leaves</span>
     </div>
   </div>
@@ -75,7 +73,7 @@ const needle = computed(() => `${place(props.strength.strength.likely)}%`)
 .top { display: flex; gap: 4px 12px; align-items: baseline; flex-wrap: wrap; }
 .name { font-weight: 600; }
 .name::first-letter { text-transform: uppercase; }
-.value { text-align: right; margin-left: auto; padding: 2px 4px; border: 0; background: none; color: inherit; font: inherit; cursor: pointer; text-decoration: underline dotted var(--line) 2px; text-underline-offset: 4px; }
+.value { text-align: right; margin-left: auto; min-height: 30px; padding: 2px 4px; border: 0; background: none; color: inherit; font: inherit; cursor: pointer; text-decoration: underline dotted var(--line) 2px; text-underline-offset: 4px; }
 .bar { position: relative; height: 18px; margin: 5px 0 4px; border-radius: 4px; background: var(--mist); }
 .bar i { position: absolute; top: 0; bottom: 0; left: 0; }
 .weak { background: var(--mist); border-radius: 4px 0 0 4px; }
@@ -85,4 +83,5 @@ const needle = computed(() => `${place(props.strength.strength.likely)}%`)
 .box { position: absolute; top: -4px; bottom: -4px; border: 2px solid var(--ink); border-radius: 5px; transition: left 0.15s, width 0.15s; }
 .needle { position: absolute; top: -4px; bottom: -4px; width: 3px; margin-left: -1.5px; background: var(--ink); transition: left 0.15s; }
 .under { display: flex; flex-wrap: wrap; gap: 2px 14px; align-items: center; }
+@media (max-width: 760px) { .value { min-height: 44px; } }
 </style>

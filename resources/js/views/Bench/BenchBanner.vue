@@ -6,12 +6,17 @@ defineProps<{ bench: Bench; stale: boolean }>()
 </script>
 
 <template>
-  <section class="banner" :class="[bench.severity, { stale }]" aria-live="polite">
+  <section v-if="stale" class="banner" aria-live="polite">
+    <div>
+      <p class="what">This cannot be worked out yet</p>
+      <p class="instead">What stands below is put aside: it is of what was written before. It comes back as soon as the recipe can be read.</p>
+    </div>
+  </section>
+  <section v-else class="banner" :class="bench.severity" aria-live="polite">
     <severity-mark :severity="bench.severity" />
     <div>
       <p class="what">{{ bench.headline }}</p>
       <p v-if="bench.instead" class="instead">{{ bench.instead }}</p>
-      <p v-if="stale" class="small">Something cannot be read below; this is the last that could be worked out.</p>
     </div>
   </section>
 </template>
@@ -25,6 +30,5 @@ defineProps<{ bench: Bench; stale: boolean }>()
 .notice { border-color: var(--leaf); background: var(--leaf-wash); }
 .caution { border-color: var(--brass); background: var(--brass-wash); }
 .stop { border-color: var(--madder); background: var(--madder-wash); }
-.stale .what { color: var(--soft); }
 @media (max-width: 760px) { .banner { flex-direction: column; gap: 4px; } .what { font-size: 18px; } }
 </style>

@@ -65,7 +65,7 @@ const factor = ref(1)
 const choice = computed<BenchChoice | null>(() => body.value && {
   recipe: body.value, sprayerId: sprayerId.value, plantingId: plantingId.value, volume: volume.value, now: here.body.value, factor: factor.value,
 })
-const { bench, errors: benchErrors, failure, workOut } = useBench(choice)
+const { bench, isAside, errors: benchErrors, failure, workOut } = useBench(choice, () => recipe.value?.id ?? 'new')
 /** Saving speaks of `body.…`, the bench of `recipe.…`: the fields are the same. */
 const errors = computed(() => {
   const all = { ...benchErrors.value }
@@ -149,7 +149,7 @@ function bringBack(version: RecipeVersion): void {
       />
       <p v-if="failure" class="field-error" role="alert">{{ failure }}</p>
       <here-now v-model="here.now.value" :said="here.said.value" :errors="benchErrors" @clear="here.clear()" />
-      <bench-banner v-if="bench" :bench="bench" :stale="Object.keys(benchErrors).length > 0" />
+      <bench-banner v-if="bench" :bench="bench" :stale="isAside" />
       <swap-note :name="cupboard.name.value" :findings="cupboard.findings.value" :refused="cupboard.refused.value" :swapped="cupboard.before.value !== null" @back="cupboard.putBack" @keep="cupboard.forget" />
       <div class="columns">
         <section aria-labelledby="written">
@@ -161,22 +161,22 @@ function bringBack(version: RecipeVersion): void {
             <textarea v-model="note" class="native" rows="2" />
           </label>
         </section>
-        <section v-if="bench" class="middle" aria-label="The vessel">
+        <section v-if="bench" class="middle" :class="{ aside: isAside }" :inert="isAside" aria-label="The vessel">
           <vessel-picture :bench="bench" />
           <n-button class="on-phone" type="primary" size="large" @click="router.push({ name: 'mix', ...along })">Mix it</n-button>
           <fit-note :bench="bench" />
           <mixing-steps :layers="bench.layers" />
         </section>
-        <section v-if="bench" aria-labelledby="inside">
+        <section v-if="bench" :class="{ aside: isAside }" :inert="isAside" aria-labelledby="inside">
           <h2 id="inside">In the bottle <span v-if="bench.strengths.some((s) => s.severity !== 'unjudged')" class="against soft">against {{ bench.against }}</span></h2>
           <strength-gauge v-for="strength in bench.strengths" :key="strength.substance" :strength="strength" />
-          <burden-bar v-if="bench.burden !== null" :burden="bench.burden" :range="bench.burden_range" :factor="bench.burden_factor" :strengths="bench.strengths" />
+          <burden-bar v-if="bench.burden !== null" :said="bench.said_burden" :parts="bench.said_parts" :factor="bench.burden_factor" :strengths="bench.strengths" />
           <finding-list :findings="bench.findings" fold />
           <strength-slider v-model="factor" :bench="bench" @write="writeStronger" />
           <patch-strip v-if="bench.safety?.ladder" :ladder="bench.safety.ladder" :recipe-id="recipe?.id ?? null" :planting-id="plantingId" :changed="changed" @put="workOut()" />
         </section>
       </div>
-      <div v-if="bench?.safety" class="below">
+      <div v-if="bench?.safety" class="below" :class="{ aside: isAside }" :inert="isAside">
         <section v-if="bench.safety.jobs.length" class="jobs" aria-labelledby="jobs-title">
           <h3 id="jobs-title">Does each do anything?</h3>
           <ul><job-line v-for="(job, n) in bench.safety.jobs" :key="n" :job="job" /></ul>
@@ -188,7 +188,7 @@ function bringBack(version: RecipeVersion): void {
         </div>
       </div>
       <footer class="foot">
-        <n-button type="primary" @click="router.push({ name: 'mix', ...along })">Mix it</n-button>
+        <n-button type="primary" :disabled="isAside || bench === null" @click="router.push({ name: 'mix', ...along })">Mix it</n-button>
         <n-button :type="changed ? 'primary' : 'default'" :loading="actions.busy.value" :disabled="!changed" @click="actions.save()">{{ recipe ? 'Save' : 'Save the recipe' }}</n-button>
         <n-button v-if="changed && recipe" @click="draft.drop(body.units)">Drop my changes</n-button>
         <template v-if="recipe">
@@ -200,7 +200,7 @@ function bringBack(version: RecipeVersion): void {
           <n-button @click="router.push({ name: 'card', params: { recipe: recipe.id }, query: { sprayer: sprayerId ?? undefined, planting: plantingId ?? undefined } })">Card to print</n-button>
           <n-button quaternary @click="actions.remove()">Delete</n-button>
         </template>
-        <span v-if="bench" class="makes">Makes <strong>{{ bench.makes }}</strong></span>
+        <span v-if="bench && !isAside" class="makes">Makes <strong>{{ bench.makes }}</strong></span>
         <span v-if="changed" class="soft small">Not saved yet, but kept on this device.</span>
       </footer>
       <stale-dialog v-if="actions.theirs.value" v-model:shown="actions.showStale.value" :mine="body" :theirs="actions.theirs.value" @keep="actions.keepMine()" @take="actions.takeTheirs()" />
@@ -222,6 +222,7 @@ function bringBack(version: RecipeVersion): void {
 .below { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(320px, 100%), 1fr)); gap: 4px 26px; align-items: start; padding-bottom: 20px; }
 .jobs { padding: 10px 0; border-top: 1px solid var(--line); }
 .jobs ul { list-style: none; margin: 6px 0 0; padding: 0; display: grid; gap: 6px; }
+.aside { opacity: 0.35; filter: grayscale(1); }
 .on-phone { display: none; }
 .foot {
   position: sticky; bottom: 0; display: flex; flex-wrap: wrap; gap: 10px; align-items: center; background: var(--paper); border-top: 1px solid var(--line);

@@ -14,18 +14,18 @@ export interface BenchChoice {
   factor: number
 }
 
-/** Keeps the bench worked out while the choice changes. The last good answer stays while something cannot be read. */
-export function useBench(choice: Ref<BenchChoice | null>) {
+/** Keeps the bench worked out while the choice changes. The last good answer is put aside while something cannot be read. */
+export function useBench(choice: Ref<BenchChoice | null>, recipe: () => string) {
   const store = useGarden()
-  const { answer: bench, errors, failure, workOut, soon } = useWorkedOut<Bench>((signal) => {
+  const { answer: bench, isAside, errors, failure, workOut, soon } = useWorkedOut<Bench>((signal) => {
     const asked = choice.value
     return asked === null ? null : take(api.POST('/api/gardens/{garden}/bench', {
       params: { path: { garden: store.id } },
       body: { recipe: asked.recipe, sprayer_id: asked.sprayerId, planting_id: asked.plantingId, volume: asked.volume, now: asked.now, factor: asked.factor },
       signal,
     }))
-  }, PAUSE_MS)
+  }, PAUSE_MS, recipe)
   watch(choice, () => void soon(), { deep: true })
 
-  return { bench, errors, failure, workOut }
+  return { bench, isAside, errors, failure, workOut }
 }

@@ -33,7 +33,7 @@ const schools = computed(() => ([['mild', props.substance.mild], ['middle', prop
 
 <template>
   <section :aria-label="substance.name">
-    <h2>{{ substance.name }} <span class="soft small">{{ substance.unit }}</span></h2>
+    <h2>{{ substance.name }}</h2>
     <div class="scale" aria-hidden="true">
       <i v-for="band in bands" :key="band.kind" :class="band.kind" :style="{ left: `${band.left}%`, width: `${band.width}%` }" />
       <span v-for="[name, value] in schools" :key="name" class="school" :style="{ left: `${place(value)}%` }"><em>{{ name }}</em></span>
@@ -49,9 +49,9 @@ const schools = computed(() => ([['mild', props.substance.mild], ['middle', prop
       </li>
     </ul>
     <p class="soft small key">
-      <span v-if="substance.works_from !== null" class="works">works from {{ substance.works_from }} to {{ substance.works_to }}</span>
-      <span v-if="substance.careful !== null" class="careful">careful on {{ against }} from {{ substance.careful }}</span>
-      <span v-if="substance.stop !== null" class="burns">burns from {{ substance.stop }}</span>
+      <span v-if="substance.said_works !== null" class="works">works from {{ substance.said_works }}</span>
+      <span v-if="substance.said_careful !== null" class="careful">careful on {{ against }} from {{ substance.said_careful }}</span>
+      <span v-if="substance.said_stop !== null" class="burns">burns from {{ substance.said_stop }}</span>
     </p>
   </section>
 </template>

@@ -30,7 +30,6 @@ async function load(): Promise<void> {
 }
 watch([planting, () => store.undone], () => void load(), { immediate: true })
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
-const figure = (value: number) => Number(value.toPrecision(3))
 </script>
 
 <template>
@@ -45,7 +44,7 @@ const figure = (value: number) => Number(value.toPrecision(3))
         <h2 id="learned">What they have taught</h2>
         <ul>
           <li v-for="one in looks.learned" :key="one.name">
-            <strong>{{ capital(one.name) }}</strong>: care begins at <strong>{{ figure(one.careful) }} {{ one.unit }}</strong> here, {{ figure(one.range.low) }} to {{ figure(one.range.high) }}; by our figures alone it is {{ figure(one.prior) }}.
+            <strong>{{ capital(one.name) }}</strong>: care begins at <strong>{{ one.said }}</strong> here, {{ one.said_range }}; by our figures alone it is {{ one.said_prior }}.
             <span class="soft">{{ one.looks === 1 ? 'One look' : `${one.looks} looks` }}.</span>
           </li>
         </ul>

@@ -14,11 +14,7 @@ const clamp = (n: number) => Math.max(LOW, Math.min(HIGH, n))
 const x = (percent: number) => LEFT + ((clamp(percent) - LOW) / (HIGH - LOW)) * WIDTH
 /** Degrees; the side with more left over hangs lower. */
 const tilt = computed(() => Math.max(-13, Math.min(13, props.soap.superfat.likely * 1.4)))
-const n = (value: number) => value.toLocaleString('en', { maximumFractionDigits: 1 })
-const said = computed(() => {
-  const { low, likely, high } = props.soap.superfat
-  return likely < 0 ? `${n(-likely)} % too much alkali (between ${n(-high)} and ${n(-low)} %)` : `${n(likely)} % of the oil left over (${n(low)} to ${n(high)} %)`
-})
+const said = computed(() => props.soap.said_left)
 const verdicts = { refused: 'Do not make this', possible: 'Perhaps free alkali: not for use before the test', sound: 'Oil is left over in any case; test it all the same' }
 const zones = [
   { from: LOW, to: 0, name: 'free alkali', kind: 'bad' }, { from: 0, to: 3, name: 'test', kind: 'near' }, { from: 3, to: 5, name: 'plan', kind: 'good' },

@@ -103,13 +103,13 @@ const begin = () => saving.attempt(async () => {
         <soap-balance :soap="soap" />
         <div v-if="soap.verdict === 'refused'" class="weigh less">
           <p>Take <strong>{{ soap.product }}</strong>: that leaves {{ draft.superfat || 4 }} % of the oil over.</p>
-          <p class="soft">From {{ soap.limit_g.toPrecision(3) }} g on there is alkali left over.</p>
+          <p class="soft">From {{ soap.limit }} on there is alkali left over.</p>
           <div><n-button size="small" @click="draft.mass = ''">Take that</n-button></div>
         </div>
         <div v-else class="weigh">
           <p v-for="one in soap.alkalis" :key="one"><strong>{{ one }}</strong></p>
           <p>in <strong>{{ soap.water }}</strong> of cold water, into <strong>{{ soap.oil }}</strong> of oil</p>
-          <p v-if="draft.mass.trim()" class="soft">For {{ draft.superfat || 4 }} % it would be {{ soap.product }}; from {{ soap.limit_g.toPrecision(3) }} g on there is alkali left over.</p>
+          <p v-if="draft.mass.trim()" class="soft">For {{ draft.superfat || 4 }} % it would be {{ soap.product }}; from {{ soap.limit }} on there is alkali left over.</p>
         </div>
         <dl>
           <dt>Soap</dt><dd>{{ soap.soap }}</dd>
