@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Writes zones into a garden until it is killed, and says the id of each once it was acknowledged. For bin/kills.mjs.
+// Writes zones into a garden until it is killed (or has written so many), and says the id of each once it was acknowledged. For
+// bin/kills.mjs and bin/bench.mjs.
 
 use App\Models\Garden;
 use App\Undo\ChangeRecorder;
@@ -14,7 +15,7 @@ $app->make(Kernel::class)->bootstrap();
 
 $garden = Garden::query()->firstOrFail();
 $recorder = $app->make(ChangeRecorder::class);
-for ($n = 0; $n < 10_000; $n++) {
+for ($n = 0, $most = (int) ($argv[1] ?? 10_000); $n < $most; $n++) {
     [$zone] = $recorder->record($garden, 'Zone added', static function () use ($garden, $n) {
         // Two rows that belong together: never one without the other.
         $zone = $garden->zones()->create(['name' => "Zone $n", 'position' => $n]);

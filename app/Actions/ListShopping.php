@@ -34,8 +34,8 @@ final readonly class ListShopping
 
     public function __invoke(Garden $garden): ShoppingResource
     {
-        $courses = $garden->courses()->with(['recipe', 'other', 'rounds' => static fn ($rounds) => $rounds->where('status', RoundStatus::Planned)])->get()
-            ->filter(static fn (Course $course): bool => $course->rounds->isNotEmpty());
+        $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);
+        $courses = $garden->courses()->whereHas('rounds', $open)->with(['recipe', 'other', 'rounds' => $open])->get();
         $cupboard = $this->household->cupboard($garden);
         $mixer = $this->mixer->with($this->household->own($garden));
         $plans = $planCosts = [];

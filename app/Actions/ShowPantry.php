@@ -72,8 +72,8 @@ final readonly class ShowPantry
     private function held(Garden $garden): array
     {
         $rows = DB::table('applications')
-            ->join('rounds', 'rounds.id', '=', 'applications.round_id')
-            ->join('courses', 'courses.id', '=', 'rounds.course_id')
+            ->crossJoin('rounds')->whereColumn('rounds.id', 'applications.round_id')
+            ->crossJoin('courses')->whereColumn('courses.id', 'rounds.course_id')
             ->where('applications.garden_id', $garden->id)->whereNull('applications.deleted_at')->where('applications.applied_at', '>', $garden->now()->subDays(self::SEASONS_DAYS))->whereNotNull('courses.sprayer_id')
             ->groupBy('courses.sprayer_id')
             // SQLite takes the other columns from the row that has the maximum.

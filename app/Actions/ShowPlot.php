@@ -61,8 +61,9 @@ final readonly class ShowPlot
     {
         // With max() SQLite takes the other columns from the row that has it.
         $rows = DB::table('applications as a')
-            ->join('rounds as r', 'r.id', '=', 'a.round_id')
-            ->join('course_planting as cp', 'cp.course_id', '=', 'r.course_id')
+            // In this order: the sprays of two seasons are few, all rounds of ten years are many.
+            ->crossJoin('rounds as r')->whereColumn('r.id', 'a.round_id')
+            ->crossJoin('course_planting as cp')->whereColumn('cp.course_id', 'r.course_id')
             ->where('a.garden_id', $garden->id)->whereNull('a.deleted_at')->where('a.applied_at', '>', $garden->now()->subDays(self::SEASONS_DAYS))
             ->groupBy('cp.planting_id')
             ->selectRaw("cp.planting_id as planting, max(a.applied_at) as applied_at, json_extract(a.snapshot, '$.recipe_name') as recipe")

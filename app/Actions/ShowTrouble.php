@@ -21,6 +21,7 @@ use App\Models\Application;
 use App\Models\Count;
 use App\Models\Garden;
 use App\Models\Planting;
+use App\Models\Round;
 use App\Models\Scouting;
 use App\Models\TacticUse;
 use App\Models\Trouble;
@@ -42,6 +43,9 @@ use Nebbia\Core\Target\Target;
 /** A trouble's own page: its story, what to do about it, with what, and who else is at risk. */
 final readonly class ShowTrouble
 {
+    /** Sprays against one trouble that are listed, the last first. */
+    private const MOST_DONE = 60;
+
     /** °C at which the length of a life cycle is told. */
     private const AT_C = 20.0;
 
@@ -134,7 +138,7 @@ final readonly class ShowTrouble
     private function done(Garden $garden, Trouble $trouble): array
     {
         $sprays = $garden->applications()
-            ->whereHas('round.course', static fn ($courses) => $courses->where('trouble_id', $trouble->id))->get()
+            ->whereIn('round_id', Round::query()->select('rounds.id')->join('courses', 'courses.id', '=', 'rounds.course_id')->where('courses.trouble_id', $trouble->id))->limit(self::MOST_DONE)->get()
             ->map(static fn (Application $entry): DoneResource => new DoneResource('spray', $entry->id, $entry->applied_at->toIso8601ZuluString(), is_string($entry->snapshot['recipe_name'] ?? null) ? $entry->snapshot['recipe_name'] : 'Spray', $entry->note));
         $tactics = $trouble->tacticUses->map(fn (TacticUse $use): DoneResource => new DoneResource(
             'tactic', $use->id, $use->done_at->toIso8601ZuluString(), $this->catalogue->sentence(Message::of("tactic.$use->tactic.name")), $use->note,

@@ -52,7 +52,7 @@ test('an extract is made step by step, and used at one part to twenty-five', asy
   await page.getByLabel('Amount of ingredient 1').fill('1:25')
   // One part in twenty-six of 200 g/L.
   await expect(page.getByText('0.77 g/100 mL', { exact: true })).toBeVisible()
-  await expect(page.getByRole('group', { name: 'Ingredient 1' })).toContainText('38.5 mL')
+  await expect(page.getByRole('group', { name: 'Ingredient 1' })).toContainText('38 mL')
   await expect(page.getByLabel('Jar for ingredient 1')).toContainText('Garlic for the trial')
   await page.getByText('What is in it', { exact: true }).click()
   await expect(page.getByText('200 g of garlic per litre')).toBeVisible()

@@ -6,6 +6,11 @@ import { useTimes } from '@/stores/times'
 import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
 
+defineProps<{
+  /** Where the day stands already. */
+  brief?: boolean
+}>()
+
 /** The demo garden stands in its own spring: which day that is, and a way to let it pass. */
 const store = useGarden()
 const times = useTimes()
@@ -30,11 +35,12 @@ async function pass(): Promise<void> {
 
 <template>
   <div v-if="store.garden?.is_demo" class="demo">
-    <span>{{ day }} in the demo</span>
+    <span>{{ brief ? 'In the demo' : `${day} in the demo` }}</span>
     <n-button size="small" secondary :loading="busy" @click="pass">Let a day pass</n-button>
   </div>
 </template>
 
 <style scoped>
 .demo { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 10px; color: var(--soft); font-size: 15px; }
+@media (max-width: 760px) { .demo :deep(.n-button) { min-height: 44px; } }
 </style>

@@ -16,7 +16,7 @@ use OpenApi\Attributes as OA;
 
 final class ListCourses extends Controller
 {
-    private const MOST = 60;
+    private const MOST = 40;
 
     #[OA\Get(path: '/api/gardens/{garden}/courses', operationId: 'listCourses', responses: [new Ok(CourseResource::class, list: true)])]
     public function __invoke(Garden $garden, Knowledge $knowledge, Catalogue $catalogue): JsonResponse

@@ -17,7 +17,7 @@ use OpenApi\Attributes as OA;
 final class ListTroubles extends Controller
 {
     /** The last that were closed; older ones are in their plantings' stories. */
-    private const MOST_CLOSED = 20;
+    private const MOST_CLOSED = 10;
 
     #[OA\Get(path: '/api/gardens/{garden}/troubles', operationId: 'listTroubles', responses: [new Ok(TroubleBrief::class, list: true)])]
     public function __invoke(Garden $garden, DescribeTrouble $describe): JsonResponse

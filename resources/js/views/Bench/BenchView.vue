@@ -167,8 +167,8 @@ function bringBack(version: RecipeVersion): void {
           <fit-note :bench="bench" />
           <mixing-steps :layers="bench.layers" />
         </section>
-        <section v-if="bench" :class="{ aside: isAside }" :inert="isAside" aria-labelledby="inside">
-          <h2 id="inside">In the bottle <span v-if="bench.strengths.some((s) => s.severity !== 'unjudged')" class="against soft">against {{ bench.against }}</span></h2>
+        <section v-if="bench" :class="{ aside: isAside }" :inert="isAside" aria-labelledby="in-bottle">
+          <h2 id="in-bottle">In the bottle <span v-if="bench.strengths.some((s) => s.severity !== 'unjudged')" class="against soft">against {{ bench.against }}</span></h2>
           <strength-gauge v-for="strength in bench.strengths" :key="strength.substance" :strength="strength" />
           <burden-bar v-if="bench.burden !== null" :said="bench.said_burden" :parts="bench.said_parts" :factor="bench.burden_factor" :strengths="bench.strengths" />
           <finding-list :findings="bench.findings" fold />

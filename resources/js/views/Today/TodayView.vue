@@ -50,7 +50,7 @@ const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${roun
   <div class="today">
     <loading-note v-if="!today" what="Looking at the day" />
     <template v-else>
-      <page-head :title="title" :under="times.day(today.date)"><demo-day class="on-phone" /></page-head>
+      <page-head :title="title" :under="times.day(today.date)"><demo-day brief class="on-phone" /></page-head>
       <weather-ribbon :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id" :rounds="rounds" @changed="replans?.load()" />
       <replan-note ref="replans" @changed="load" />
       <div class="columns">
