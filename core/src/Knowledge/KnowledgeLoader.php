@@ -91,12 +91,14 @@ final readonly class KnowledgeLoader
         foreach (self::FILES as $name) {
             $data[$name] = $this->parse($this->paths()[$name]);
         }
+        $tables = $data;
         foreach (self::LANGUAGES as $language) {
             $sentences = [];
             foreach (self::CATALOGUES as $part) {
                 $sentences += self::flat($this->parse($this->paths()["messages/$language/$part"]));
             }
             Catalogue::check($language, $sentences);
+            (new DataCheck(array_map(static fn (mixed $one): string => is_scalar($one) ? (string) $one : '', $sentences)))->check($tables);
             $data["messages.$language"] = $sentences;
         }
 

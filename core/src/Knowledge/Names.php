@@ -61,7 +61,8 @@ final class Names
         return $best;
     }
 
-    private static function fold(string $name): string
+    /** As names are compared: small letters, one space for spaces, hyphens and underscores. */
+    public static function fold(string $name): string
     {
         return trim((string) preg_replace('/[\s_\-]+/u', ' ', mb_strtolower($name)));
     }

@@ -80,13 +80,18 @@ it('finds the best there is: no choice of slots comes to more', function (int $s
     $plan = $planner->plan([$course], $sky)['one'];
     $finder = new Nebbia\Core\Course\SlotFinder(new Nebbia\Core\Course\HourJudge(Cases::knowledge(), $course->place, $sky));
     $slots = $finder->find($course, $course->mixes[0], 20);
+    // What a choice comes to, in the rules' own words: what the hours are worth; less 0.15 for each whole day that the first is waited for, 0.03
+    // for each day that a gap is shorter than the interval, and 1 and 0.1 a day where it is longer by more than 72 minutes.
+    $days = $plan->rhythm->days;
+    $gap = static fn (float $gap): float => $gap > $days + 0.05 ? 1.0 + 0.1 * ($gap - $days) : 0.03 * max(0.0, $days - $gap);
+    $comesTo = static fn (Slot $a, Slot $b, Slot $c): float => $a->worth + $b->worth + $c->worth - 0.15 * floor(($a->from - $from) / 86400) - $gap(($b->from - $a->from) / 86400) - $gap(($c->from - $b->from) / 86400);
     $best = -INF;
     $count = count($slots);
     for ($a = 0; $a < $count; $a++) {
         for ($b = $a + 1; $b < $count; $b++) {
             for ($c = $b + 1; $c < $count; $c++) {
                 if ($slots[$b]->from - $slots[$a]->from >= 3 * 86400 - 1 && $slots[$c]->from - $slots[$b]->from >= 3 * 86400 - 1) {
-                    $best = max($best, RoundPlacer::score([$slots[$a], $slots[$b], $slots[$c]], $plan->rhythm, $from));
+                    $best = max($best, $comesTo($slots[$a], $slots[$b], $slots[$c]));
                 }
             }
         }
