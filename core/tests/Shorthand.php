@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 use Nebbia\Core\Bottle\LabelReader;
 use Nebbia\Core\Bottle\LabelReading;
+use Nebbia\Core\Chemistry\Aftermath;
+use Nebbia\Core\Chemistry\Reactor;
+use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Ingredient\Strength;
@@ -36,4 +39,10 @@ function swapped(array $body, ?int $line, string $with, ?string $strength = null
 function mixOf(Swap $swap): Mix
 {
     return (new Mixer(Cases::knowledge()))->mix($swap->recipe);
+}
+
+/** @param  list<array{0: string, 1: string, 2?: string}>  $lines */
+function reacted(array $lines, ?Water $water = null, string $base = '1 L'): ?Aftermath
+{
+    return (new Reactor(Cases::knowledge()))->react(Cases::mix(Cases::body($base, $lines, 'final')), $water ?? Water::pure());
 }

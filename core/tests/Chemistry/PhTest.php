@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Chemistry\Aftermath;
-use Nebbia\Core\Chemistry\Reactor;
 use Nebbia\Core\Chemistry\Reagents;
 use Nebbia\Core\Chemistry\Solution;
 use Nebbia\Core\Chemistry\Water;
@@ -11,12 +9,6 @@ use Nebbia\Core\Chemistry\WaterException;
 use Nebbia\Core\Chemistry\WeakSystem;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
-
-/** @param  list<array{0: string, 1: string, 2?: string}>  $lines */
-function reacted(array $lines, ?Water $water = null, string $base = '1 L'): ?Aftermath
-{
-    return (new Reactor(Cases::knowledge()))->react(Cases::mix(Cases::body($base, $lines, 'final')), $water ?? Water::pure());
-}
 
 it('agrees with worked values in pure water', function (array $lines, float $vented, ?float $closed, string $base = '1 L'): void {
     $found = reacted($lines, base: $base);
