@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Database;
 
 use PDO;
+use PDOException;
 
 /**
  * SQLite whose transactions take their write lock when they begin. PHP 8.2 can only begin deferred ones: those take the lock at
@@ -35,6 +36,20 @@ final class ImmediatePdo extends PDO
         $this->exec('ROLLBACK');
 
         return true;
+    }
+
+    /** Where the disk is full or fails, SQLite takes the whole transaction back by itself; there is nothing to take back then. */
+    public function exec(string $statement): int|false
+    {
+        try {
+            return parent::exec($statement);
+        } catch (PDOException $e) {
+            if (str_starts_with($statement, 'ROLLBACK') && preg_match('/no such savepoint|no transaction is active/', $e->getMessage()) === 1) {
+                return 0;
+            }
+
+            throw $e;
+        }
     }
 
     public function inTransaction(): bool
