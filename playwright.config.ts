@@ -6,7 +6,7 @@ const chromium = [
 
 export default defineConfig({
   testDir: 'tests/browser',
-  outputDir: 'test-results',
+  outputDir: 'test-results/browser',
   globalSetup: './tests/browser/support/setup.ts',
   // One for each core; each has its own servers and databases (support/test.ts). Tests of one file take turns.
   workers: 2,

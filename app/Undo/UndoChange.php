@@ -29,7 +29,8 @@ final class UndoChange
                 }
                 match ($entry['event']) {
                     'created' => $row->delete(),
-                    'deleted' => $row->restore(),
+                    // As it was, its version included: whoever has seen it then has seen what is there now.
+                    'deleted' => $row->newQueryWithoutScopes()->whereKey($row->id)->toBase()->update(['deleted_at' => null]),
                     'restored' => $row->delete(),
                     default => $row->setRawAttributes([...$row->getAttributes(), ...$before])->save(),
                 };
