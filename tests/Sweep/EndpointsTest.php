@@ -161,3 +161,27 @@ it('shows the garden on any day of the year', function (): void {
     }
     expect(array_slice(array_unique($faults), 0, 30))->toBe([])->and(answered(null))->toBeGreaterThan(0.8);
 });
+
+it('opens an empty garden anywhere, in any month, and answers what is tried in it', function (string $zone, ?float $latitude, string $units, string $day): void {
+    CarbonImmutable::setTestNow($day);
+    $faults = [];
+    $garden = $this->postJson('/api/gardens', ['start' => 'empty', 'name' => 'Back yard', 'units' => $units, 'language' => 'en', 'time_zone' => $zone, 'latitude' => $latitude, 'longitude' => $latitude === null ? null : 20, 'hardness_mg_l' => 0, 'alkalinity_mg_l' => 0, 'theme' => 'auto'])->assertCreated()->json('id');
+    $at = "/api/gardens/$garden";
+    foreach (['', '/today', '/plot', '/lanes', '/replans', '/courses', '/ribbon', '/shopping', '/preparations', '/pantry', '/applications', '/troubles', '/weather', '/other-uses', '/recipes'] as $view) {
+        swept("empty $view", $this->getJson($at.$view)->assertOk(), $faults);
+    }
+    $planting = $this->postJson("$at/plantings", ['plant' => 'Monstera deliciosa', 'number' => '2', 'stage' => 'growing', 'indoors' => 'yes'])->json('planting.id')
+        ?? $this->postJson("$at/plantings", ['plant' => 'rubber plant', 'number' => 2, 'stage' => 'growing', 'indoors' => true])->assertCreated()->json('planting.id');
+    $recipe = $this->postJson("$at/recipes", ['name' => 'Soap', 'use' => 'foliar', 'body' => ['format' => 'nebbia.recipe/1', 'name' => 'Soap', 'use' => 'foliar', 'units' => $units, 'base' => ['amount' => '1 L', 'basis' => 'added', 'liquid' => 'water'], 'ingredients' => [['ingredient' => 'castile soap', 'amount' => '1½ tsp']]]])->assertCreated()->json('recipe.id');
+    foreach (['mealybug', 'spider mites', 'greenfly', 'fungus gnats', 'whiteflies', 'mildew', 'a dragon'] as $target) {
+        $answer = $this->postJson("$at/rounds/suggest", ['recipe_id' => $recipe, 'planting_ids' => [$planting], 'target' => $target, 'starts_on' => substr($day, 0, 10)]);
+        swept("suggest $target", $answer, $faults);
+        expect($answer->status())->toBe($target === 'a dragon' || $latitude === null ? 422 : 200, "$target: ".$answer->getContent());
+    }
+    swept('bench', $this->postJson("$at/bench", ['recipe' => ['format' => 'nebbia.recipe/1', 'name' => '', 'use' => 'foliar', 'units' => $units, 'base' => ['amount' => '1 qt', 'basis' => 'added', 'liquid' => 'water'], 'ingredients' => [['ingredient' => 'dish soap', 'amount' => 'a squirt']]], 'planting_id' => $planting])->assertOk(), $faults);
+    swept('scout', $this->postJson("$at/scout", ['planting_id' => $planting, 'present' => ['white-fluff-axils'], 'absent' => []])->assertOk(), $faults);
+    expect($faults)->toBe([]);
+})->with([
+    'Auckland in January' => ['Pacific/Auckland', -36.8, 'metric', '2027-01-03 11:00:00'], 'Minnesota in January' => ['America/Chicago', 45.0, 'us', '2027-01-16 02:00:00'], 'beyond the polar circle in June' => ['Europe/Oslo', 69.6, 'metric', '2027-06-21 23:30:00'],
+    'the tropics' => ['Asia/Singapore', 1.3, 'imperial', '2027-09-30 16:00:00'], 'a place that is not said' => ['Europe/London', null, 'imperial', '2026-12-24 08:00:00'], 'Adelaide, half an hour off' => ['Australia/Adelaide', -34.9, 'au', '2027-04-03 16:15:00'],
+]);
