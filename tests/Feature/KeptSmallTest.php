@@ -106,3 +106,11 @@ it('lets nothing that was typed steer a terminal', function (): void {
     [, , $complaint] = outside('{"format": "nebbia.recipe/1", "name": "x", "use": "\u001b[31m", "base": {"amount": "1 L"}, "ingredients": []}', 'nebbia:mix', '-');
     expect($complaint)->not->toContain("\e")->not->toBe('');
 });
+
+it('keeps nothing of a recipe that the format does not know', function (): void {
+    $garden = demo();
+    $body = recipeNamed($garden, 'Evening soap')->body;
+    $sent = ['junk' => str_repeat('x', 100_000), 'base' => ['colour' => 'green'] + $body['base'], 'ingredients' => [['brand' => 'x'] + $body['ingredients'][0]]] + $body;
+    $saved = $this->postJson(at($garden, 'recipes'), ['body' => ['name' => 'Another'] + $sent])->assertCreated()->json('recipe.body');
+    expect($saved)->toEqual(['name' => 'Another'] + $body);
+});

@@ -19,6 +19,11 @@ use OpenApi\Attributes as OA;
 ])]
 final class RecipeRequest extends FormRequest
 {
+    /** What the format knows (docs/formats/nebbia.recipe-1); anything else is not kept. */
+    private const KNOWN = ['format', 'name', 'use', 'units', 'base', 'ingredients', 'repeat', 'steps', 'note', 'source', 'targets', 'preparations'];
+
+    private const KNOWN_OF_LINE = ['ingredient', 'amount', 'strength', 'preparation', 'name', 'basis', 'liquid'];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -44,7 +49,13 @@ final class RecipeRequest extends FormRequest
     public function recipe(): array
     {
         /** @var array<string, mixed> $body */
-        $body = $this->array('body');
+        $body = array_intersect_key($this->array('body'), array_flip(self::KNOWN));
+        foreach (is_array($body['ingredients'] ?? null) ? $body['ingredients'] : [] as $n => $line) {
+            $body['ingredients'][$n] = is_array($line) ? array_intersect_key($line, array_flip(self::KNOWN_OF_LINE)) : $line;
+        }
+        if (is_array($body['base'] ?? null)) {
+            $body['base'] = array_intersect_key($body['base'], array_flip(self::KNOWN_OF_LINE));
+        }
         try {
             $garden = $this->route('garden');
             $reader = $garden instanceof Garden ? app(Household::class)->reader($garden) : app(RecipeReader::class);
