@@ -1,7 +1,7 @@
 // Measures what the issue asks for and writes docs/BENCHMARKS.md: core mixes per second, the bench endpoint against an empty
 // route in the same run, how long the screen takes to answer a change, every view's data, and the size of the first load.
 import { execFileSync, spawn } from 'node:child_process'
-import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { cpus } from 'node:os'
 import { resolve } from 'node:path'
 import { gzipSync } from 'node:zlib'
@@ -176,7 +176,13 @@ Measured by \`make bench\` on ${new Date().toISOString().slice(0, 10)}, ${cpus()
 Figures of one machine on one day: compare them within a run, not between machines.
 
 ${table}
-`)
+
+## Faults put into core
+
+One at a time, by `make mutate`, with the tests of the room, of the judgement and the sweeps; what survives is mostly a bound that no number can stand on, a default that is never taken, or a
+guard that only spares work.
+
+${existsSync(resolve(ROOT, 'docs/mutations.md')) ? readFileSync(resolve(ROOT, 'docs/mutations.md'), 'utf8') : 'Not measured yet.'}`)
 } finally {
   process.kill(-server.pid, 'SIGTERM')
   process.kill(-grownServer.pid, 'SIGTERM')

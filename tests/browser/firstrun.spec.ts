@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process'
 import { expect, test } from './support/test'
 
 test.use({ garden: 'blank', allowed: { errors: [/422 \(Unprocessable/] }, timezoneId: 'America/New_York', locale: 'en-US' })
@@ -58,4 +59,31 @@ test('an empty garden can be begun, and its empty views say what to do', async (
   await page.getByLabel('For', { exact: true }).selectOption({ label: 'Zucchini' })
   // 1700 mL in US fluid ounces: 57.5
   await expect(page.getByText('Makes 57 fl oz')).toBeVisible()
+})
+
+test('in the demo a day is let pass, and taken back', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Open the demo garden' }).click()
+  await expect(page.getByText('Thursday 14 May', { exact: true })).toBeVisible()
+  await expect(page.getByText('14 May in the demo')).toBeVisible()
+  await page.getByRole('button', { name: 'Let a day pass' }).first().click()
+  await expect(page.getByText('Friday 15 May', { exact: true })).toBeVisible()
+  await expect(page.getByText('15 May in the demo')).toBeVisible()
+  // What is written down then is of that day.
+  await page.getByRole('button', { name: 'Log it' }).first().click()
+  await expect(page.getByRole('dialog').getByLabel('When')).toHaveValue(/^2026-05-15T/)
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText('Thursday 14 May', { exact: true })).toBeVisible()
+})
+
+test('a row that cannot be read is named, and the rest is shown', async ({ page, servers }) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Open the demo garden' }).click()
+  await expect(page.getByText('14 May in the demo')).toBeVisible()
+  execFileSync('php', ['-r', `(new PDO('sqlite:${servers.blank.database}'))->exec("update plantings set care = 'broken' where name = 'White rambler'");`])
+  await page.goto('/garden')
+  await expect(page.getByRole('status').filter({ hasText: 'Cannot be read' })).toContainText('White rambler (planting)')
+  await expect(page.getByText('White rambler (cannot be read)').first()).toBeVisible()
+  await expect(page.getByText('Red climber').first()).toBeVisible()
 })
