@@ -179,7 +179,7 @@ ${table}
 
 ## Faults put into core
 
-One at a time, by `make mutate`, with the tests of the room, of the judgement and the sweeps; what survives is mostly a bound that no number can stand on, a default that is never taken, or a
+One at a time, by \`make mutate\`, with the tests of the room, of the judgement and the sweeps; what survives is mostly a bound that no number can stand on, a default that is never taken, or a
 guard that only spares work.
 
 ${existsSync(resolve(ROOT, 'docs/mutations.md')) ? readFileSync(resolve(ROOT, 'docs/mutations.md'), 'utf8') : 'Not measured yet.'}`)
