@@ -30,7 +30,10 @@ final class Cases
 
     public static function knowledge(): Knowledge
     {
-        return self::$knowledge ??= KnowledgeLoader::shipped();
+        // Compiled once for all processes of a run, and anew when data or loader have changed.
+        $loader = dirname(__DIR__).'/src/Knowledge/KnowledgeLoader.php';
+
+        return self::$knowledge ??= (new KnowledgeLoader(dirname(__DIR__).'/data', sys_get_temp_dir().'/nebbia-core-'.md5($loader.filemtime($loader)).'.php'))->load();
     }
 
     public static function amount(string $text, string $system = 'us'): Amount
