@@ -7,6 +7,13 @@ import { resolve } from 'node:path'
 interface Operation { operationId: string; parameters?: { name: string; in: string; required?: boolean }[] }
 const document = JSON.parse(readFileSync(resolve(import.meta.dirname, '../../docs/openapi.json'), 'utf8')) as { paths: Record<string, Record<string, Operation>> }
 
+// What is taken away here is put back, also when the test fails, for the tests that follow in this worker.
+test.afterAll(async ({ servers }) => {
+  await servers.demo.stop()
+  servers.demo.prepare(true)
+  await servers.demo.start()
+})
+
 test('every endpoint answers', async ({ request, servers }) => {
   const base = servers.demo.url
   const get = async (path: string) => (await request.get(`${base}${path}`)).json() as Promise<never>
