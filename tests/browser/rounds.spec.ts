@@ -260,7 +260,11 @@ test('two remedies take turns, planned in the hours in which there is time', asy
   await expect(page.getByText('Any day from 5 in the morning')).toBeVisible()
 })
 
-test('watering over the leaves is written down with the plants', async ({ page }) => {
+test('watering over the leaves is written down with the plants, also for one who looks again at once on a slow line', async ({ page }) => {
+  await page.route('**/plot', async (route) => {
+    await new Promise((done) => setTimeout(done, 800))
+    await route.continue()
+  })
   await page.goto('/garden')
   await page.getByRole('button', { name: /Winter cabbages/ }).first().click()
   const dialog = page.getByRole('dialog')

@@ -1,6 +1,6 @@
 import { ApiFailure } from '@/api/client'
 import { useChanges } from './changes'
-import { ref } from 'vue'
+import { ref, type Ref } from 'vue'
 
 /** Runs a write: complaints about fields stay beside the form, anything else is said; true where it worked. */
 export function useSaving() {
@@ -23,5 +23,14 @@ export function useSaving() {
     }
   }
 
-  return { errors, busy, attempt, done: changes.done }
+  /** Closes a dialog once the view behind it shows what was saved: opened again at once, it must not begin from what stood there before. */
+  async function close(shown: Ref<boolean>, reload: () => Promise<unknown>): Promise<void> {
+    try {
+      await reload()
+    } finally {
+      shown.value = false
+    }
+  }
+
+  return { errors, busy, attempt, done: changes.done, close }
 }

@@ -71,7 +71,7 @@ const preset = computed(() => (reading.value?.ingredient ? { ingredient: reading
         </article>
       </div>
     </section>
-    <product-dialog v-model:shown="saving" :product="null" :preset="preset" currency="" @changed="store.refresh().then(() => router.push({ name: 'pantry' }))" />
+    <product-dialog v-model:shown="saving" :product="null" :preset="preset" currency="" :reload="() => store.refresh().then(() => router.push({ name: 'pantry' }))" />
   </div>
 </template>
 

@@ -98,8 +98,8 @@ const bringBack = (one: Planting) => attempt(async () => {
         </ul>
       </details>
     </template>
-    <planting-dialog v-model:shown="showPlanting" :planting="planting" :zone-id="intoZone" :bears="bears" @changed="reload" />
-    <zone-dialog v-model:shown="showZone" :zone="zone" @changed="reload" />
+    <planting-dialog v-model:shown="showPlanting" :planting="planting" :zone-id="intoZone" :bears="bears" :reload="reload" />
+    <zone-dialog v-model:shown="showZone" :zone="zone" :reload="reload" />
     <import-dialog v-model:shown="showImport" @changed="reload" />
   </div>
 </template>

@@ -9,11 +9,10 @@ import { computed, reactive, ref, watch } from 'vue'
 
 /** Adding a planting, changing it, moving it to another zone, retiring it. */
 const shown = defineModel<boolean>('shown', { required: true })
-const props = defineProps<{ planting: Planting | null; zoneId: string | null; bears: string[] }>()
-const emit = defineEmits<{ changed: [] }>()
+const props = defineProps<{ planting: Planting | null; zoneId: string | null; bears: string[]; reload: () => Promise<unknown> }>()
 
 const store = useGarden()
-const { errors, busy, attempt, done } = useSaving()
+const { errors, busy, attempt, done, close } = useSaving()
 const stages = ['seedling', 'cutting', 'young', 'growing', 'flowering', 'fruiting', 'dormant']
 const blank = { plant: '', name: '', variety: '', number: 1, stage: 'growing', zone_id: '', height: '', area: '', pot: '', indoors: false, in_flower: false, harvest_on: '', new_until: '', moved_on: '', states: [] as Planting['states'], value: 'dear' as Planting['value'], care: null as Planting['care'], note: '' }
 const form = reactive({ ...blank })
@@ -44,15 +43,13 @@ const save = () => attempt(async () => {
   const saved = props.planting
     ? await take(api.PUT('/api/gardens/{garden}/plantings/{planting}', { params: { path: { ...path, planting: props.planting.id } }, body: { ...body, version: props.planting.version } }))
     : await take(api.POST('/api/gardens/{garden}/plantings', { params: { path }, body }))
-  shown.value = false
   done(saved.change)
-  emit('changed')
+  await close(shown, props.reload)
 })
 const retire = () => attempt(async () => {
   const saved = await take(api.POST('/api/gardens/{garden}/plantings/{planting}/retire', { params: { path: { garden: store.id, planting: props.planting!.id } }, body: { version: props.planting!.version, why: why.value } }))
-  shown.value = false
   done(saved.change)
-  emit('changed')
+  await close(shown, props.reload)
 })
 </script>
 

@@ -7,11 +7,10 @@ import { NButton } from 'naive-ui'
 import { reactive, watch } from 'vue'
 
 const shown = defineModel<boolean>('shown', { required: true })
-const props = defineProps<{ zone: PlotZone | null }>()
-const emit = defineEmits<{ changed: [] }>()
+const props = defineProps<{ zone: PlotZone | null; reload: () => Promise<unknown> }>()
 
 const store = useGarden()
-const { errors, busy, attempt, done } = useSaving()
+const { errors, busy, attempt, done, close } = useSaving()
 const form = reactive({ name: '', note: '' })
 watch(shown, (now) => {
   if (!now) return
@@ -24,14 +23,12 @@ const save = () => attempt(async () => {
   const saved = props.zone
     ? await take(api.PUT('/api/gardens/{garden}/zones/{zone}', { params: { path: { ...path, zone: props.zone.id } }, body: { ...form, version: props.zone.version } }))
     : await take(api.POST('/api/gardens/{garden}/zones', { params: { path }, body: form }))
-  shown.value = false
   done(saved.change)
-  emit('changed')
+  await close(shown, props.reload)
 })
 const drop = () => attempt(async () => {
   done(await take(api.DELETE('/api/gardens/{garden}/zones/{zone}', { params: { path: { garden: store.id, zone: props.zone!.id } } })))
-  shown.value = false
-  emit('changed')
+  await close(shown, props.reload)
 })
 </script>
 

@@ -8,11 +8,10 @@ import { computed, reactive, watch } from 'vue'
 
 /** Many of a rough measure taken together and read once or twice: what one of them holds. */
 const shown = defineModel<boolean>('shown', { required: true })
-const props = defineProps<{ measure: OwnMeasure | null; choices: Schemas['CalibrationChoice'][] }>()
-const emit = defineEmits<{ changed: [] }>()
+const props = defineProps<{ measure: OwnMeasure | null; choices: Schemas['CalibrationChoice'][]; reload: () => Promise<unknown> }>()
 
 const store = useGarden()
-const { errors, busy, attempt, done } = useSaving()
+const { errors, busy, attempt, done, close } = useSaving()
 const form = reactive({ unit: 'drop', ingredient: '', count: 20, first: '', second: '', step: '' })
 const choice = computed(() => props.choices.find((one) => one.unit === form.unit))
 
@@ -30,15 +29,13 @@ const save = () => attempt(async () => {
   const saved = props.measure
     ? await take(api.PUT('/api/gardens/{garden}/own-measures/{ownMeasure}', { params: { path: { ...path, ownMeasure: props.measure.id } }, body: { ...body, version: props.measure.version } }))
     : await take(api.POST('/api/gardens/{garden}/own-measures', { params: { path }, body }))
-  shown.value = false
   done(saved.change)
-  emit('changed')
+  await close(shown, props.reload)
 })
 const drop = () => attempt(async () => {
   const change = await take(api.DELETE('/api/gardens/{garden}/own-measures/{ownMeasure}', { params: { path: { garden: store.id, ownMeasure: props.measure!.id } } }))
-  shown.value = false
   done(change)
-  emit('changed')
+  await close(shown, props.reload)
 })
 const firstError = computed(() => errors.value.totals ?? errors.value['totals.0'])
 </script>

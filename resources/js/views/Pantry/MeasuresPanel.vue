@@ -6,8 +6,7 @@ import { NButton } from 'naive-ui'
 import { computed, ref, shallowRef } from 'vue'
 
 /** What one measures with, and what one's own drop, squeeze and handful hold. */
-const props = defineProps<{ pantry: Pantry }>()
-const emit = defineEmits<{ changed: [] }>()
+const props = defineProps<{ pantry: Pantry; reload: () => Promise<unknown> }>()
 
 const toolShown = ref(false)
 const tool = shallowRef<Tool | null>(null)
@@ -55,8 +54,8 @@ function openOwn(one: OwnMeasure | null): void {
       </ul>
       <div><n-button type="primary" @click="openOwn(null)">Measure one</n-button></div>
     </section>
-    <tool-dialog v-model:shown="toolShown" :tool="tool" @changed="emit('changed')" />
-    <calibrate-dialog v-model:shown="ownShown" :measure="own" :choices="pantry.calibrations" @changed="emit('changed')" />
+    <tool-dialog v-model:shown="toolShown" :tool="tool" :reload="reload" />
+    <calibrate-dialog v-model:shown="ownShown" :measure="own" :choices="pantry.calibrations" :reload="reload" />
   </div>
 </template>
 

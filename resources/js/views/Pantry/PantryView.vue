@@ -39,7 +39,7 @@ function open(product: Product | null): void {
   chosen.value = product
   editing.value = true
 }
-async function changed(): Promise<void> {
+async function reload(): Promise<void> {
   await Promise.all([load(), store.refresh()])
 }
 </script>
@@ -63,11 +63,11 @@ async function changed(): Promise<void> {
         </empty-note>
       </div>
       <made-panel v-else-if="panel === 'made'" />
-      <sprayers-panel v-else-if="panel === 'sprayers'" :sprayers="pantry.sprayers" @changed="changed" />
-      <measures-panel v-else-if="panel === 'measures'" :pantry="pantry" @changed="changed" />
+      <sprayers-panel v-else-if="panel === 'sprayers'" :sprayers="pantry.sprayers" :reload="reload" />
+      <measures-panel v-else-if="panel === 'measures'" :pantry="pantry" :reload="reload" />
       <shopping-panel v-else />
     </template>
-    <product-dialog v-model:shown="editing" :product="chosen" :currency="pantry?.currency ?? ''" @changed="changed" />
+    <product-dialog v-model:shown="editing" :product="chosen" :currency="pantry?.currency ?? ''" :reload="reload" />
   </div>
 </template>
 

@@ -9,11 +9,10 @@ import { computed, reactive, watch } from 'vue'
 
 /** A bottle put on the shelf, changed, or taken off. */
 const shown = defineModel<boolean>('shown', { required: true })
-const props = defineProps<{ product: Product | null; currency: string; preset?: { ingredient: string; strength: string; note: string } | null }>()
-const emit = defineEmits<{ changed: [] }>()
+const props = defineProps<{ product: Product | null; currency: string; reload: () => Promise<unknown>; preset?: { ingredient: string; strength: string; note: string } | null }>()
 
 const store = useGarden()
-const { errors, busy, attempt, done } = useSaving()
+const { errors, busy, attempt, done, close } = useSaving()
 const blank = { name: '', ingredient: '', strength: '', size: '', left: '', price: '', density: '', opened_on: '', best_before: '', note: '' }
 const form = reactive({ ...blank })
 const known = computed(() => store.knowledge.ingredients.find((one) => one.id === form.ingredient || one.name.toLowerCase() === form.ingredient.trim().toLowerCase()))
@@ -41,15 +40,13 @@ const save = () => attempt(async () => {
   const saved = props.product
     ? await take(api.PUT('/api/gardens/{garden}/products/{product}', { params: { path: { ...path, product: props.product.id } }, body: { ...body, version: props.product.version } }))
     : await take(api.POST('/api/gardens/{garden}/products', { params: { path }, body }))
-  shown.value = false
   done(saved.change)
-  emit('changed')
+  await close(shown, props.reload)
 })
 const drop = () => attempt(async () => {
   const change = await take(api.DELETE('/api/gardens/{garden}/products/{product}', { params: { path: { garden: store.id, product: props.product!.id } } }))
-  shown.value = false
   done(change)
-  emit('changed')
+  await close(shown, props.reload)
 })
 </script>
 

@@ -8,12 +8,11 @@ import { NButton } from 'naive-ui'
 import { reactive, ref, shallowRef } from 'vue'
 
 /** Sprayers and bottles: how much goes in, how fine they are, what they are kept for, what they last held. */
-defineProps<{ sprayers: Schemas['PantrySprayer'][] }>()
-const emit = defineEmits<{ changed: [] }>()
+const props = defineProps<{ sprayers: Schemas['PantrySprayer'][]; reload: () => Promise<unknown> }>()
 
 const store = useGarden()
 const times = useTimes()
-const { errors, busy, attempt, done } = useSaving()
+const { errors, busy, attempt, done, close } = useSaving()
 const shown = ref(false)
 const chosen = shallowRef<Schemas['Sprayer'] | null>(null)
 const blank = { name: '', capacity: '', usable_fraction: '', material: '', dedicated_to: '', finest_passage_mm: '', ten_squeezes: '', one_minute: '' }
@@ -37,15 +36,13 @@ const save = () => attempt(async () => {
   const saved = chosen.value
     ? await take(api.PUT('/api/gardens/{garden}/sprayers/{sprayer}', { params: { path: { ...path, sprayer: chosen.value.id } }, body: { ...form, version: chosen.value.version } }))
     : await take(api.POST('/api/gardens/{garden}/sprayers', { params: { path }, body: { ...form } }))
-  shown.value = false
   done(saved.change)
-  emit('changed')
+  await close(shown, props.reload)
 })
 const drop = () => attempt(async () => {
   const change = await take(api.DELETE('/api/gardens/{garden}/sprayers/{sprayer}', { params: { path: { garden: store.id, sprayer: chosen.value!.id } } }))
-  shown.value = false
   done(change)
-  emit('changed')
+  await close(shown, props.reload)
 })
 </script>
 

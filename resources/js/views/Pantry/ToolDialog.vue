@@ -7,11 +7,10 @@ import { NButton } from 'naive-ui'
 import { computed, reactive, watch } from 'vue'
 
 const shown = defineModel<boolean>('shown', { required: true })
-const props = defineProps<{ tool: Tool | null }>()
-const emit = defineEmits<{ changed: [] }>()
+const props = defineProps<{ tool: Tool | null; reload: () => Promise<unknown> }>()
 
 const store = useGarden()
-const { errors, busy, attempt, done } = useSaving()
+const { errors, busy, attempt, done, close } = useSaving()
 const form = reactive({ name: '', kind: 'spoon' as Tool['kind'], size: '', step: '' })
 const hasMarks = computed(() => form.kind === 'graduated' || form.kind === 'scale')
 
@@ -25,15 +24,13 @@ const save = () => attempt(async () => {
   const saved = props.tool
     ? await take(api.PUT('/api/gardens/{garden}/tools/{tool}', { params: { path: { ...path, tool: props.tool.id } }, body: { ...form, version: props.tool.version } }))
     : await take(api.POST('/api/gardens/{garden}/tools', { params: { path }, body: { ...form } }))
-  shown.value = false
   done(saved.change)
-  emit('changed')
+  await close(shown, props.reload)
 })
 const drop = () => attempt(async () => {
   const change = await take(api.DELETE('/api/gardens/{garden}/tools/{tool}', { params: { path: { garden: store.id, tool: props.tool!.id } } }))
-  shown.value = false
   done(change)
-  emit('changed')
+  await close(shown, props.reload)
 })
 </script>
 
