@@ -12,6 +12,7 @@ use App\Models\Zone;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 use Nebbia\Core\BadInput;
+use Nebbia\Core\Measure\TypedNumber;
 use Nebbia\Core\Message\Catalogue;
 use SplTempFileObject;
 
@@ -95,7 +96,7 @@ final readonly class PlantingsCsv
     }
 
     /**
-     * @return array{list<string>, array<int, array<string, string|bool|list<string>>>} the columns; line number => column => value
+     * @return array{list<string>, array<int, array<string, string|float|bool|list<string>>>} the columns; line number => column => value
      *
      * @throws ValidationException if the columns that are needed are not there
      */
@@ -140,7 +141,7 @@ final readonly class PlantingsCsv
     /**
      * @param  list<string>  $columns
      * @param  list<string>  $cells
-     * @return array<string, string|bool|list<string>>
+     * @return array<string, string|float|bool|list<string>>
      */
     private function row(array $columns, array $cells): array
     {
@@ -151,7 +152,7 @@ final readonly class PlantingsCsv
                 continue;
             }
             $row[$column] = match ($column) {
-                'height_cm', 'area_m2', 'pot_l' => str_replace(',', '.', $cell),
+                'height_cm', 'area_m2', 'pot_l' => TypedNumber::read($cell) ?? $cell,
                 'indoors', 'in_flower' => match (mb_strtolower($cell)) {
                     'yes', 'y', 'true', '1', 'x' => true,
                     'no', 'n', 'false', '0' => false,

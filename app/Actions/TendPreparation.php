@@ -47,8 +47,8 @@ final readonly class TendPreparation
                 $row->{$field} = $what[$field];
             }
         }
-        if (isset($what['ph']) && is_numeric($what['ph'])) {
-            $row->ph = (float) $what['ph'];
+        if (array_key_exists('ph', $what)) {
+            $row->ph = is_numeric($what['ph']) ? (float) $what['ph'] : null;
         }
         if (isset($what['test']) && is_array($what['test'])) {
             $row->test = ['clear' => $what['test']['clear'] === true, 'ph' => (float) $what['test']['ph']];

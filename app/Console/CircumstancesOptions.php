@@ -13,7 +13,7 @@ use Nebbia\Core\Hour\HourReader;
 use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Knowledge\Knowledge;
-use Nebbia\Core\Measure\Digits;
+use Nebbia\Core\Measure\TypedNumber;
 use Nebbia\Core\Plant\Stage;
 
 /** What a command is told beside recipe and plant: the water, the state of the plant, the hour. */
@@ -98,8 +98,7 @@ final readonly class CircumstancesOptions
         if (! is_string($text)) {
             return null;
         }
-        $number = str_replace(',', '.', trim(Digits::western($text)));
 
-        return preg_match('/^-?\d*\.?\d+$/', $number) === 1 ? (float) $number : throw BadFile::option($option, 'this must be a number, like 18.');
+        return TypedNumber::read($text) ?? throw BadFile::option($option, 'this must be a number, like 18.');
     }
 }

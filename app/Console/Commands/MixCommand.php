@@ -21,7 +21,7 @@ use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\JarReader;
 use Nebbia\Core\Making\Jars;
 use Nebbia\Core\Measure\AmountParser;
-use Nebbia\Core\Measure\Digits;
+use Nebbia\Core\Measure\TypedNumber;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Plant\Stage;
 
@@ -99,12 +99,12 @@ final class MixCommand extends PlainCommand
         if ($this->text('into') === null) {
             throw BadFile::option('fill', 'it says how full a vessel is to be: give the vessel too, as in --into="2 L".');
         }
-        $number = str_replace(',', '.', Digits::western($fill));
-        if (preg_match('/^\d*\.?\d+$/', $number) !== 1 || (float) $number <= 0.0 || (float) $number > 1.0) {
+        $number = TypedNumber::read($fill);
+        if ($number === null || $number <= 0.0 || $number > 1.0) {
             throw BadFile::option('fill', 'this must be a number above 0 and up to 1, like 0.85.');
         }
 
-        return (float) $number;
+        return $number;
     }
 
     /** mL of the vessel */

@@ -11,7 +11,7 @@ use Nebbia\Core\BadInput;
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Severity;
-use Nebbia\Core\Measure\Digits;
+use Nebbia\Core\Measure\TypedNumber;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Soap\SoapFindings;
 use Nebbia\Core\Soap\SoapMaker;
@@ -81,9 +81,9 @@ final class SoapCommand extends PlainCommand
         if ($text === null) {
             return null;
         }
-        $number = str_replace(',', '.', Digits::western($text));
+        $number = TypedNumber::read($text);
 
-        return preg_match('/^\d{1,4}(\.\d+)?$/', $number) === 1 ? (float) $number : throw BadFile::option('hardness', 'this must be a number of mg/L, like 150.');
+        return $number !== null && $number >= 0.0 && $number < 10_000.0 ? $number : throw BadFile::option('hardness', 'this must be a number of mg/L, like 150.');
     }
 
     private function text(string $option): ?string

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'CompareRequest', required: ['recipe_ids'], properties: [
     new OA\Property(property: 'recipe_ids', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'planting_id', type: 'string', nullable: true),
 ])]
-final class CompareRequest extends FormRequest
+final class CompareRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

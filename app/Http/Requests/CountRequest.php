@@ -6,24 +6,33 @@ namespace App\Http\Requests;
 
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Decision\EnemiesSeen;
+use Nebbia\Core\Measure\Digits;
 use Nebbia\Core\Scouting\Sample;
 use Nebbia\Core\Target\Measure;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewCount', required: ['counts'], properties: [
     new OA\Property(property: 'counted_at', description: 'In the garden\'s time zone, like 2026-05-02T19:30; now if left out.', type: 'string', nullable: true),
-    new OA\Property(property: 'counts', description: 'One for each plant looked at: what was counted on all its looked-at leaves together, or a share in %.', type: 'array', items: new OA\Items(type: 'number')),
+    new OA\Property(property: 'counts', description: 'One for each plant looked at: what was counted on all its looked-at leaves together, or a share in %; each as typed.', type: 'array', items: new OA\Items(oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')])),
     new OA\Property(property: 'leaves_per_plant', type: 'integer', nullable: true),
     new OA\Property(property: 'enemies', type: 'string', enum: ['none', 'some', 'many']),
     new OA\Property(property: 'note', type: 'string', nullable: true),
 ])]
-final class CountRequest extends FormRequest
+final class CountRequest extends TypedRequest
 {
+    protected function prepareForValidation(): void
+    {
+        if (is_array($this->input('counts'))) {
+            // A share of a leaf may bear its sign.
+            $this->merge(['counts' => array_map(static fn (mixed $one): mixed => is_string($one) ? preg_replace('/\s*%$/D', '', Digits::western($one)) : $one, $this->array('counts'))]);
+        }
+        parent::prepareForValidation();
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

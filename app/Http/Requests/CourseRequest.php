@@ -11,7 +11,6 @@ use App\Models\Course;
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
 use Closure;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Nebbia\Core\BadInput;
@@ -43,7 +42,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'purpose', type: 'string', enum: ['outbreak', 'prevention']),
     new OA\Property(property: 'other_recipe_id', description: 'A remedy that takes turns with the first.', type: 'string', nullable: true),
 ])]
-final class CourseRequest extends FormRequest
+final class CourseRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

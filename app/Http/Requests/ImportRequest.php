@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'ImportPlantings', required: ['csv'], properties: [new OA\Property(property: 'csv', description: 'The file as text.', type: 'string')])]
-final class ImportRequest extends FormRequest
+final class ImportRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

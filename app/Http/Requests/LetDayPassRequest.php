@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'LetDayPass', required: ['version'], properties: [new OA\Property(property: 'version', description: 'Of the garden, as it was seen.', type: 'integer')])]
-final class LetDayPassRequest extends FormRequest
+final class LetDayPassRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -10,7 +10,6 @@ use App\Models\Planting;
 use App\Models\Round;
 use App\Models\RoundStatus;
 use Carbon\CarbonImmutable;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 use Nebbia\Core\BadInput;
@@ -31,7 +30,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'by', type: 'string', nullable: true),
     new OA\Property(property: 'note', type: 'string', nullable: true),
 ])]
-final class LogBatchRequest extends FormRequest
+final class LogBatchRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'LookAnswer', required: ['version', 'score'], properties: [
@@ -12,7 +11,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'score', description: '0 none to 10 dead.', type: 'number'),
     new OA\Property(property: 'note', type: 'string', nullable: true),
 ])]
-final class LookAnswerRequest extends FormRequest
+final class LookAnswerRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use App\Models\Garden;
 use App\Models\LookKind;
 use Carbon\CarbonImmutable;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
@@ -22,7 +21,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'score', description: '0 none to 10 dead; left out where it is still to be looked at.', type: 'number', nullable: true),
     new OA\Property(property: 'note', type: 'string', nullable: true),
 ])]
-final class LookRequest extends FormRequest
+final class LookRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -6,11 +6,10 @@ namespace App\Http\Requests;
 
 use App\Models\Garden;
 use App\Models\Sprayer;
-use Illuminate\Foundation\Http\FormRequest;
 use Nebbia\Core\Making\MakingReader;
 
 /** What requests about makings have in common. */
-abstract class MakingInput extends FormRequest
+abstract class MakingInput extends TypedRequest
 {
     private const LARGEST = 40;
 

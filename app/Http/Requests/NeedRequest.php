@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use App\Models\Garden;
 use App\Models\Planting;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Nebbia\Core\Need\Wetting;
@@ -19,7 +18,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'wets', description: 'Whether soap or oil is in it.', type: 'boolean', nullable: true),
     new OA\Property(property: 'ground_m2', description: 'As typed, for open ground.', type: 'string', nullable: true),
 ])]
-final class NeedRequest extends FormRequest
+final class NeedRequest extends TypedRequest
 {
     use ReadsAmounts;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Garden;
-use Illuminate\Foundation\Http\FormRequest;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Amount;
@@ -22,7 +21,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'totals', description: 'What they came to, each time, as typed.', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'step', description: 'The smallest step that can be read, as typed.', type: 'string', nullable: true),
 ])]
-final class OwnMeasureRequest extends FormRequest
+final class OwnMeasureRequest extends TypedRequest
 {
     use ReadsAmounts;
 

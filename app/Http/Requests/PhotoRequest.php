@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Photos\Jpeg;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 
 /** A photo, scaled down by the browser before it comes; it stays on this machine. */
-final class PhotoRequest extends FormRequest
+final class PhotoRequest extends TypedRequest
 {
     /** The longer side, in pixels. A browser that has not scaled it down is refused. */
     public const MOST_PIXELS = 1600;

@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Models\Garden;
 use App\Models\Planting;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Course\Care;
@@ -36,18 +35,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'value', type: 'string', enum: ['replaceable', 'dear', 'irreplaceable']),
     new OA\Property(property: 'note', type: 'string', nullable: true),
 ])]
-class PlantingRequest extends FormRequest
+class PlantingRequest extends TypedRequest
 {
-    protected function prepareForValidation(): void
-    {
-        foreach (['height_cm', 'area_m2', 'pot_l'] as $field) {
-            $size = $this->input($field);
-            if (is_string($size)) {
-                $this->merge([$field => str_replace(',', '.', trim($size))]);
-            }
-        }
-    }
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Garden;
-use Illuminate\Foundation\Http\FormRequest;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Ingredient\Ingredient;
 use Nebbia\Core\Ingredient\Strength;
@@ -30,7 +29,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'best_before', type: 'string', format: 'date', nullable: true),
     new OA\Property(property: 'note', type: 'string', nullable: true),
 ])]
-final class ProductRequest extends FormRequest
+final class ProductRequest extends TypedRequest
 {
     use ReadsAmounts;
 

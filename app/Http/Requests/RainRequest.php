@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
-use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NoteRain', required: ['mm', 'began_at', 'hours'], properties: [
@@ -14,17 +13,12 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'began_at', description: 'In the garden\'s time zone, like 2026-05-02T19:30.', type: 'string'),
     new OA\Property(property: 'hours', description: 'How long it rained.', type: 'integer'),
 ])]
-final class RainRequest extends FormRequest
+final class RainRequest extends TypedRequest
 {
-    private const MM_IN_INCH = 25.4;
-
     protected function prepareForValidation(): void
     {
-        if (is_string($this->input('mm'))) {
-            $text = str_replace(',', '.', trim($this->string('mm')->toString()));
-            $isInches = preg_match('/^(\d*\.?\d+)\s*(?:in|inch|inches|")$/i', $text, $found) === 1;
-            $this->merge(['mm' => $isInches ? (string) ((float) $found[1] * self::MM_IN_INCH) : preg_replace('/\s*mm$/i', '', $text)]);
-        }
+        $this->merge(['mm' => RainDepth::millimetres($this->input('mm'))]);
+        parent::prepareForValidation();
     }
 
     /** @return array<string, list<mixed>> */

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'ReadRequest', required: ['text'], properties: [new OA\Property(property: 'text', type: 'string')])]
-final class ReadRequest extends FormRequest
+final class ReadRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> core looks at the text itself */
     public function rules(): array

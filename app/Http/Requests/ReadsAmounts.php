@@ -9,7 +9,7 @@ use Illuminate\Validation\ValidationException;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\AmountParser;
-use Nebbia\Core\Measure\Digits;
+use Nebbia\Core\Measure\TypedNumber;
 
 /** Amounts and numbers as they are typed, for requests that have several. */
 trait ReadsAmounts
@@ -46,9 +46,9 @@ trait ReadsAmounts
         if (! $this->filled($field)) {
             return null;
         }
-        $text = str_replace(',', '.', trim(Digits::western($this->string($field)->toString())));
+        $number = TypedNumber::read($this->string($field)->toString());
 
-        return preg_match('/^\d*\.?\d+$/', $text) === 1 ? (float) $text : throw ValidationException::withMessages([$field => $complaint]);
+        return $number !== null && $number >= 0.0 ? $number : throw ValidationException::withMessages([$field => $complaint]);
     }
 
     protected function text(string $field): ?string

@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Actions\Household;
 use App\Models\Garden;
-use Illuminate\Foundation\Http\FormRequest;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
@@ -17,7 +16,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'body', ref: '#/components/schemas/RecipeBody'),
     new OA\Property(property: 'note', type: 'string', nullable: true),
 ])]
-final class RecipeRequest extends FormRequest
+final class RecipeRequest extends TypedRequest
 {
     /** What the format knows (docs/formats/nebbia.recipe-1); anything else is not kept. */
     private const KNOWN = ['format', 'name', 'use', 'units', 'base', 'ingredients', 'repeat', 'steps', 'note', 'source', 'targets', 'preparations'];

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'RetirePlanting', required: ['version'], properties: [
@@ -12,7 +11,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'back', description: 'True brings a retired planting back.', type: 'boolean', nullable: true),
     new OA\Property(property: 'why', type: 'string', nullable: true),
 ])]
-final class RetireRequest extends FormRequest
+final class RetireRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -7,11 +7,10 @@ namespace App\Http\Requests;
 use App\Http\Resources\RoundResource;
 use App\Models\Round;
 use App\Models\RoundStatus;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 
 /** A change to one round: refused where the round is not as it was seen, or no longer planned. */
-abstract class RoundRequest extends FormRequest
+abstract class RoundRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Models\Garden;
 use App\Models\Planting;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Diagnosis\Answers;
@@ -23,7 +22,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'skipped', description: 'Signs that could not be looked at; not asked for again.', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'weather', type: 'array', items: new OA\Items(type: 'string', enum: ['wet', 'dry', 'hot', 'cool'])),
 ])]
-class ScoutRequest extends FormRequest
+class ScoutRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'FreeHours', description: 'When in the week there is time; no days is every day.', required: ['days', 'from', 'to'], properties: [
@@ -18,16 +17,16 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'units', type: 'string', enum: ['us', 'metric', 'imperial', 'au']),
     new OA\Property(property: 'language', type: 'string'),
     new OA\Property(property: 'time_zone', type: 'string'),
-    new OA\Property(property: 'latitude', type: 'number', nullable: true),
-    new OA\Property(property: 'longitude', type: 'number', nullable: true),
-    new OA\Property(property: 'hardness_mg_l', type: 'number'),
-    new OA\Property(property: 'alkalinity_mg_l', type: 'number'),
+    new OA\Property(property: 'latitude', description: 'In degrees, as typed: 38.72, 38,72 or 38.72 N; south below nought.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')], nullable: true),
+    new OA\Property(property: 'longitude', description: 'In degrees, as typed; west below nought, or with a W.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')], nullable: true),
+    new OA\Property(property: 'hardness_mg_l', description: 'As typed.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')]),
+    new OA\Property(property: 'alkalinity_mg_l', description: 'As typed.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')]),
     new OA\Property(property: 'theme', type: 'string', enum: ['auto', 'light', 'dark']),
     new OA\Property(property: 'currency', type: 'string'),
     new OA\Property(property: 'free_hours', type: 'array', items: new OA\Items(ref: '#/components/schemas/FreeHours')),
     new OA\Property(property: 'around', type: 'array', items: new OA\Items(type: 'string', enum: ['cats', 'dogs', 'children', 'pond', 'hives', 'hens'])),
 ])]
-final class SettingsRequest extends FormRequest
+final class SettingsRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

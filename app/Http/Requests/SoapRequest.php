@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'SoapDraft', required: ['soap'], properties: [new OA\Property(property: 'soap', ref: '#/components/schemas/SoapPlan')])]
-final class SoapRequest extends FormRequest
+final class SoapRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Garden;
-use Illuminate\Foundation\Http\FormRequest;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Vessel\Vessel;
 use OpenApi\Attributes as OA;
@@ -21,7 +20,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'ten_squeezes', description: 'What ten squeezes come to, as typed.', type: 'string', nullable: true),
     new OA\Property(property: 'one_minute', description: 'What comes out in a minute, as typed.', type: 'string', nullable: true),
 ])]
-final class SprayerRequest extends FormRequest
+final class SprayerRequest extends TypedRequest
 {
     use ReadsAmounts;
 

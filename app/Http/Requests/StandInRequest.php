@@ -6,9 +6,8 @@ namespace App\Http\Requests;
 
 use App\Time\Clock;
 use Carbon\CarbonImmutable;
-use Illuminate\Foundation\Http\FormRequest;
 
-final class StandInRequest extends FormRequest
+final class StandInRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

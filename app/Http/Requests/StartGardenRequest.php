@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'StartGarden', required: ['start'], properties: [
@@ -13,14 +12,14 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'units', type: 'string', enum: ['us', 'metric', 'imperial', 'au']),
     new OA\Property(property: 'language', type: 'string'),
     new OA\Property(property: 'time_zone', type: 'string'),
-    new OA\Property(property: 'latitude', type: 'number', nullable: true),
-    new OA\Property(property: 'longitude', type: 'number', nullable: true),
-    new OA\Property(property: 'hardness_mg_l', type: 'number'),
-    new OA\Property(property: 'alkalinity_mg_l', type: 'number'),
+    new OA\Property(property: 'latitude', description: 'As typed.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')], nullable: true),
+    new OA\Property(property: 'longitude', description: 'As typed.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')], nullable: true),
+    new OA\Property(property: 'hardness_mg_l', description: 'As typed.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')]),
+    new OA\Property(property: 'alkalinity_mg_l', description: 'As typed.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')]),
     new OA\Property(property: 'theme', type: 'string', enum: ['auto', 'light', 'dark']),
     new OA\Property(property: 'around', type: 'array', items: new OA\Items(type: 'string', enum: ['cats', 'dogs', 'children', 'pond', 'hives', 'hens'])),
 ])]
-final class StartGardenRequest extends FormRequest
+final class StartGardenRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Nebbia\Core\Course\Purpose;
 use OpenApi\Attributes as OA;
@@ -17,7 +16,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'purpose', type: 'string', enum: ['outbreak', 'prevention']),
     new OA\Property(property: 'other_recipe_id', type: 'string', nullable: true),
 ])]
-final class SuggestRequest extends FormRequest
+final class SuggestRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -6,7 +6,6 @@ namespace App\Http\Requests;
 
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Nebbia\Core\Knowledge\Knowledge;
 use OpenApi\Attributes as OA;
@@ -16,7 +15,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'done_at', description: 'In the garden\'s time zone; now if left out.', type: 'string', nullable: true),
     new OA\Property(property: 'note', type: 'string', nullable: true),
 ])]
-final class TacticRequest extends FormRequest
+final class TacticRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'PreparationChange', required: ['version'], properties: [
@@ -17,12 +16,12 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'topped_up', type: 'string', nullable: true),
     new OA\Property(property: 'kept', type: 'string', enum: ['warm', 'fridge', 'frozen']),
     new OA\Property(property: 'left', description: 'As typed; 0 for none.', type: 'string'),
-    new OA\Property(property: 'ph', type: 'number', nullable: true),
-    new OA\Property(property: 'test', required: ['clear', 'ph'], properties: [new OA\Property(property: 'clear', type: 'boolean'), new OA\Property(property: 'ph', type: 'number')], type: 'object'),
+    new OA\Property(property: 'ph', description: 'As typed; null where none is known.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')], nullable: true),
+    new OA\Property(property: 'test', required: ['clear', 'ph'], properties: [new OA\Property(property: 'clear', type: 'boolean'), new OA\Property(property: 'ph', description: 'As typed.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')])], type: 'object'),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'note', type: 'string'),
 ])]
-final class TendPreparationRequest extends FormRequest
+final class TendPreparationRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'TickStep', required: ['step', 'done'], properties: [
     new OA\Property(property: 'step', description: 'As the day\'s list names it.', type: 'string'),
     new OA\Property(property: 'done', type: 'boolean'),
 ])]
-final class TickRequest extends FormRequest
+final class TickRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Garden;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Measure\UnitKind;
@@ -21,7 +20,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'size', description: 'What it holds, or what a scale bears, as typed.', type: 'string', nullable: true),
     new OA\Property(property: 'step', description: 'Between two marks, or the resolution of a scale, as typed.', type: 'string', nullable: true),
 ])]
-final class ToolRequest extends FormRequest
+final class ToolRequest extends TypedRequest
 {
     use ReadsAmounts;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Knowledge\Knowledge;
 use OpenApi\Attributes as OA;
@@ -15,7 +14,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'status', type: 'string', enum: ['open', 'closed']),
     new OA\Property(property: 'outcome', description: 'How it ended.', type: 'string', nullable: true),
 ])]
-final class TroubleRequest extends FormRequest
+final class TroubleRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Garden;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Hour\WeatherUnits;
@@ -23,25 +22,15 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'wind', type: 'string', nullable: true),
     new OA\Property(property: 'sky', type: 'string', enum: ['clear', 'half', 'overcast']),
 ])]
-final class TypedDayRequest extends FormRequest
+final class TypedDayRequest extends TypedRequest
 {
     /** % of the sky. */
     private const SKIES = ['clear' => 10.0, 'half' => 50.0, 'overcast' => 95.0];
 
-    private const MM_IN_INCH = 25.4;
-
     protected function prepareForValidation(): void
     {
-        foreach (['low', 'high', 'rain', 'wind'] as $field) {
-            $text = $this->input($field);
-            if (is_string($text)) {
-                $text = trim(str_replace([',', '−'], ['.', '-'], $text));
-                if ($field === 'rain' && preg_match('/^(.*\d)\s*(?:in|inch|inches|")$/i', $text, $found) === 1) {
-                    $text = is_numeric($found[1]) ? (string) ((float) $found[1] * self::MM_IN_INCH) : $text;
-                }
-                $this->merge([$field => $text === '' ? null : preg_replace('/\s*mm$/i', '', $text)]);
-            }
-        }
+        $this->merge(['rain' => RainDepth::millimetres($this->input('rain'))]);
+        parent::prepareForValidation();
     }
 
     /** @return array<string, list<mixed>> */

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Weather\Forecast;
 use Nebbia\Core\Weather\WeatherCsv;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'ImportWeather', required: ['csv'], properties: [new OA\Property(property: 'csv', description: 'time,temp_c,rain_mm,wind_ms,humidity,cloud', type: 'string')])]
-final class WeatherRequest extends FormRequest
+final class WeatherRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewZone', required: ['name'], properties: [
@@ -12,7 +11,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'note', type: 'string', nullable: true),
 ])]
-final class ZoneRequest extends FormRequest
+final class ZoneRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

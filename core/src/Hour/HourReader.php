@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Hour;
 
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Measure\Digits;
+use Nebbia\Core\Measure\TypedNumber;
 use Nebbia\Core\Measure\UnitSystem;
 
 /** Reads an hour as it was typed in: numbers with a point or a comma, in the gardener's own units; empty where nothing is known. */
@@ -53,11 +53,12 @@ final class HourReader
 
     private static function number(string $field, ?string $text): ?float
     {
-        $text = str_replace([',', '−'], ['.', '-'], trim(Digits::western($text ?? '')));
+        $text = trim($text ?? '');
+        $number = TypedNumber::read($text);
         if ($text === '') {
             return null;
         }
 
-        return preg_match('/^-?\d{1,4}(?:\.\d{1,6})?$/', $text) === 1 ? (float) $text : throw HourException::unreadable($field, $text);
+        return $number !== null && abs($number) < 10_000.0 ? $number : throw HourException::unreadable($field, $text);
     }
 }

@@ -77,7 +77,11 @@ final readonly class SoapReader
         }];
     }
 
-    /** @return list<Alkali> */
+    /**
+     * "KOH", "KOH:70,NaOH:30", or with one that is the rest: "KOH:70,NaOH".
+     *
+     * @return list<Alkali>
+     */
     private function alkalis(string $text, ?string $purity): array
     {
         $rows = [];
@@ -85,14 +89,23 @@ final readonly class SoapReader
             $rows[mb_strtolower($row->string('id'))] = $row;
         }
         $parts = [];
-        foreach (explode(',', $text) as $part) {
+        $rest = null;
+        // A decimal comma is no list of two: a name follows one that is.
+        foreach (preg_split('/,(?=\s*\pL)/u', $text) ?: [$text] as $part) {
             $pair = explode(':', trim($part), 2);
             $id = mb_strtolower(trim($pair[0]));
-            $share = isset($pair[1]) ? $this->percent($pair[1], 0.0, 1e6) : 1.0;
-            if (! isset($rows[$id]) || isset($parts[$id]) || $share === null || $share <= 0.0) {
+            $share = isset($pair[1]) ? $this->percent($pair[1], 0.0, 1e6) : 0.0;
+            if (! isset($rows[$id]) || isset($parts[$id]) || $share === null || (isset($pair[1]) ? $share <= 0.0 : $rest !== null)) {
                 throw SoapException::alkali();
             }
+            $rest = isset($pair[1]) ? $rest : $id;
             $parts[$id] = $share;
+        }
+        if ($rest !== null) {
+            $parts[$rest] = 100.0 - array_sum($parts);
+            if ($parts[$rest] <= 0.0) {
+                throw SoapException::alkali();
+            }
         }
         $whole = array_sum($parts);
         $pure = $this->purities($purity, array_keys($parts));
@@ -120,7 +133,7 @@ final readonly class SoapReader
         if (! str_contains($text, ':')) {
             return array_fill_keys($ids, $this->purity($text));
         }
-        foreach (explode(',', $text) as $part) {
+        foreach (preg_split('/,(?=\s*\pL)/u', $text) ?: [$text] as $part) {
             $pair = explode(':', $part, 2);
             $id = mb_strtolower(trim($pair[0]));
             if (! array_key_exists($id, $found) || ! isset($pair[1])) {

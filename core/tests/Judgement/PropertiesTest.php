@@ -130,4 +130,4 @@ it('judges in under two milliseconds', function (): void {
         $best = min($best, (hrtime(true) - $start) / 50e6);
     }
     expect($best)->toBeLessThan(2.0);
-});
+})->group('timing');

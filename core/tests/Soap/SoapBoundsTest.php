@@ -152,3 +152,12 @@ it('names the field that cannot be', function (array $with, string $field, strin
     'a storage of nothing' => [['storage' => '0'], 'storage', '1 to 60'],
     'a pot in grams' => [['vessel' => '5 kg'], 'vessel', '5 L'],
 ]);
+
+it('takes an alkali without a share as the rest of a blend', function (string $short, string $whole): void {
+    $of = static fn (string $alkali): array => array_map(static fn (array $one): array => [$one[0]->id, round($one[0]->share, 9)], cooked([['olive', '500 g']], $alkali)->alkalis);
+    expect($of($short))->toBe($of($whole));
+})->with([['KOH:70,NaOH', 'KOH:70,NaOH:30'], ['KOH:62,5,NaOH', 'KOH:62.5,NaOH:37.5'], ['NaOH,KOH:90', 'NaOH:10,KOH:90'], ['KOH:62,5, NaOH:37,5', 'KOH:62.5,NaOH:37.5'], ['KOH', 'KOH:100']]);
+
+it('refuses a blend whose rest is nothing or is not known', function (string $alkali): void {
+    cooked([['olive', '500 g']], $alkali);
+})->with(['KOH:100,NaOH', 'KOH:120,NaOH', 'KOH,NaOH', 'KOH:,NaOH', 'KOH:much,NaOH'])->throws(BadInput::class, 'soap.alkali');

@@ -1279,8 +1279,8 @@ export interface components {
         NewCount: {
             /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
             counted_at?: string | null;
-            /** @description One for each plant looked at: what was counted on all its looked-at leaves together, or a share in %. */
-            counts: number[];
+            /** @description One for each plant looked at: what was counted on all its looked-at leaves together, or a share in %; each as typed. */
+            counts: (number | string)[];
             leaves_per_plant?: number | null;
             /** @enum {string} */
             enemies?: "none" | "some" | "many";
@@ -1543,10 +1543,14 @@ export interface components {
             units: "us" | "metric" | "imperial" | "au";
             language: string;
             time_zone: string;
-            latitude?: number | null;
-            longitude?: number | null;
-            hardness_mg_l: number;
-            alkalinity_mg_l: number;
+            /** @description In degrees, as typed: 38.72, 38,72 or 38.72 N; south below nought. */
+            latitude?: number | string | null;
+            /** @description In degrees, as typed; west below nought, or with a W. */
+            longitude?: number | string | null;
+            /** @description As typed. */
+            hardness_mg_l: number | string;
+            /** @description As typed. */
+            alkalinity_mg_l: number | string;
             /** @enum {string} */
             theme: "auto" | "light" | "dark";
             currency?: string;
@@ -1584,10 +1588,14 @@ export interface components {
             units?: "us" | "metric" | "imperial" | "au";
             language?: string;
             time_zone?: string;
-            latitude?: number | null;
-            longitude?: number | null;
-            hardness_mg_l?: number;
-            alkalinity_mg_l?: number;
+            /** @description As typed. */
+            latitude?: number | string | null;
+            /** @description As typed. */
+            longitude?: number | string | null;
+            /** @description As typed. */
+            hardness_mg_l?: number | string;
+            /** @description As typed. */
+            alkalinity_mg_l?: number | string;
             /** @enum {string} */
             theme?: "auto" | "light" | "dark";
             around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
@@ -1641,10 +1649,12 @@ export interface components {
             kept?: "warm" | "fridge" | "frozen";
             /** @description As typed; 0 for none. */
             left?: string;
-            ph?: number | null;
+            /** @description As typed; null where none is known. */
+            ph?: number | string | null;
             test?: {
                 clear: boolean;
-                ph: number;
+                /** @description As typed. */
+                ph: number | string;
             };
             name?: string;
             note?: string;

@@ -13,14 +13,12 @@ const jar = computed(() => props.story.preparation)
 const places = computed(() => jar.value.places.filter((one): one is Place => one in PLACES))
 const form = reactive({ left: '', ph: '', clear: '' as '' | 'yes' | 'no', testPh: '' })
 watch(jar, (now) => { Object.assign(form, { left: now.left ?? '', ph: now.ph?.toString() ?? '', clear: '', testPh: '' }) }, { immediate: true })
-/** Decimal comma and point are both read. */
-const number = (text: string) => Number(text.replace(',', '.'))
 const isFit = computed(() => ['ready', 'use-soon'].includes(jar.value.state))
 </script>
 
 <template>
   <section class="tools" aria-label="On the shelf">
-    <form v-if="jar.is_soap && jar.state !== 'empty'" class="test" @submit.prevent="emit('tend', { test: { clear: form.clear === 'yes', ph: number(form.testPh) } })">
+    <form v-if="jar.is_soap && jar.state !== 'empty'" class="test" @submit.prevent="emit('tend', { test: { clear: form.clear === 'yes', ph: form.testPh } })">
       <h2>Test it before it is used</h2>
       <p v-if="jar.tested" class="tested">{{ jar.tested }}</p>
       <p>A pea of it in a glass of hot water, and the pH of a 1 % solution.</p>
@@ -39,7 +37,7 @@ const isFit = computed(() => ['ready', 'use-soon'].includes(jar.value.state))
       </div>
       <div><n-button type="primary" attr-type="submit" :loading="busy">Write the test down</n-button></div>
     </form>
-    <form v-if="jar.measure_ph" class="row" @submit.prevent="emit('tend', { ph: form.ph.trim() === '' ? null : number(form.ph) })">
+    <form v-if="jar.measure_ph" class="row" @submit.prevent="emit('tend', { ph: form.ph.trim() || null })">
       <div class="field">
         <label for="j-ph">Its pH, as the strip shows it</label>
         <input id="j-ph" v-model="form.ph" class="native" inputmode="decimal" autocomplete="off" placeholder="not measured" :aria-invalid="errors.ph ? 'true' : undefined">

@@ -15,13 +15,6 @@ const spoons: Record<Form['units'], string> = {
 }
 
 const around = ['cats', 'dogs', 'children', 'pond', 'hives', 'hens'] as const
-
-/** Decimal comma and point are both read. */
-function number(text: string): number | null {
-  const value = Number(text.replace(',', '.'))
-  return text.trim() === '' || Number.isNaN(value) ? null : value
-}
-const shown = (value: number | null | undefined) => (value === null || value === undefined ? '' : String(value))
 </script>
 
 <template>
@@ -66,23 +59,23 @@ const shown = (value: number | null | undefined) => (value === null || value ===
       </div>
       <div class="field">
         <label for="set-lat">Latitude</label>
-        <input id="set-lat" class="native" inputmode="decimal" :value="shown(form.latitude)" placeholder="45.9" @change="form.latitude = number(($event.target as HTMLInputElement).value)">
+        <input id="set-lat" v-model="form.latitude" class="native" inputmode="text" placeholder="45.9" autocomplete="off" :aria-invalid="errors.latitude ? 'true' : undefined">
         <p v-if="errors.latitude" class="field-error">{{ errors.latitude }}</p>
       </div>
       <div class="field">
         <label for="set-lon">Longitude</label>
-        <input id="set-lon" class="native" inputmode="decimal" :value="shown(form.longitude)" placeholder="9.3" @change="form.longitude = number(($event.target as HTMLInputElement).value)">
+        <input id="set-lon" v-model="form.longitude" class="native" inputmode="text" placeholder="9.3" autocomplete="off" :aria-invalid="errors.longitude ? 'true' : undefined">
         <p v-if="errors.longitude" class="field-error">{{ errors.longitude }}</p>
       </div>
       <div class="field">
         <label for="set-hard">Water hardness, mg/L</label>
-        <input id="set-hard" class="native" inputmode="decimal" :value="shown(form.hardness_mg_l)" @change="form.hardness_mg_l = number(($event.target as HTMLInputElement).value) ?? 150">
+        <input id="set-hard" v-model="form.hardness_mg_l" class="native" inputmode="decimal" autocomplete="off" :aria-invalid="errors.hardness_mg_l ? 'true' : undefined">
         <p class="soft small">As CaCO₃. Tap water is often about 150, rain 5; the water company publishes it.</p>
         <p v-if="errors.hardness_mg_l" class="field-error">{{ errors.hardness_mg_l }}</p>
       </div>
       <div class="field">
         <label for="set-alk">Alkalinity, mg/L</label>
-        <input id="set-alk" class="native" inputmode="decimal" :value="shown(form.alkalinity_mg_l)" @change="form.alkalinity_mg_l = number(($event.target as HTMLInputElement).value) ?? 120">
+        <input id="set-alk" v-model="form.alkalinity_mg_l" class="native" inputmode="decimal" autocomplete="off" :aria-invalid="errors.alkalinity_mg_l ? 'true' : undefined">
         <p class="soft small">As CaCO₃. Tap water is often about 120, rain 5.</p>
         <p v-if="errors.alkalinity_mg_l" class="field-error">{{ errors.alkalinity_mg_l }}</p>
       </div>

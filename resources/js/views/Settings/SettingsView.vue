@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import SettingsForm from './SettingsForm.vue'
 import PageHead from '@/parts/PageHead.vue'
-import { api, ApiFailure, take } from '@/api/client'
+import { api, ApiFailure, take, type Schemas } from '@/api/client'
 import { useChanges } from '@/stores/changes'
 import { useGarden } from '@/stores/garden'
 import { NButton } from 'naive-ui'
@@ -10,8 +10,9 @@ import { ref, watch } from 'vue'
 const store = useGarden()
 const changes = useChanges()
 const errors = ref<Record<string, string>>({})
+type Form = Omit<Schemas['Settings'], 'version'>
 
-function fromStore() {
+function fromStore(): Form {
   const garden = store.garden!
   return {
     name: garden.name, units: garden.units, language: garden.language, time_zone: garden.time_zone, latitude: garden.latitude,
@@ -19,14 +20,25 @@ function fromStore() {
     currency: garden.currency, around: [...garden.around], free_hours: garden.free_hours.map((span) => ({ ...span, days: [...span.days] })),
   }
 }
-const form = ref(fromStore())
-watch(() => store.garden?.version, () => { form.value = fromStore() })
+const form = ref<Form>(fromStore())
+/** As it was stored when the form was filled from it. */
+let stored: Form = fromStore()
+// Where another hand has changed the garden meanwhile, what was typed here stays; the rest follows.
+watch(() => store.garden?.version, () => {
+  const now = fromStore()
+  const same = (key: keyof Form) => JSON.stringify(form.value[key]) === JSON.stringify(stored[key])
+  const typed = (Object.keys(now) as (keyof Form)[]).filter((key) => !same(key)).map((key) => [key, form.value[key]])
+  form.value = { ...now, ...Object.fromEntries(typed) as Partial<Form> }
+  stored = now
+})
 
 async function save(): Promise<void> {
   errors.value = {}
   try {
     const saved = await take(api.PATCH('/api/gardens/{garden}', { params: { path: { garden: store.id } }, body: { version: store.garden!.version, ...form.value } }))
     store.garden = saved.garden
+    form.value = fromStore()
+    stored = fromStore()
     changes.done(saved.change, store.refresh)
   } catch (e) {
     if (e instanceof ApiFailure && e.status === 422) errors.value = e.fields

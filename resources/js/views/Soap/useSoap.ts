@@ -29,7 +29,7 @@ export function useSoap() {
     const oils: Record<string, string> = {}
     for (const row of one.oils) oils[row.oil] = row.amount
     return {
-      oils, alkali: one.alkali === 'blend' ? `KOH:${one.potash.trim()},NaOH:${100 - Number(one.potash.replace(',', '.'))}` : one.alkali,
+      oils, alkali: one.alkali === 'blend' ? `KOH:${one.potash.trim()},NaOH` : one.alkali,
       purity: one.purity.trim() || null, superfat: one.superfat.trim() || null, alkali_mass: one.mass.trim() || null, storage: one.storage.trim() || null, vessel: one.vessel.trim() || null,
     }
   })

@@ -27,46 +27,42 @@ const isShare = computed(() => plan.value.measure === 'percent-leaf')
 const isYesNo = computed(() => plan.value.measure === 'percent-plants')
 const steps = computed(() => (isShare.value ? [1, 5, 10] : [1, 5, 20]))
 
-const tried = ref(false)
 watch(shown, (now) => {
   if (!now) return
   errors.value = {}
-  tried.value = false
   at.value = times.nowField()
   if (draft.value?.counts.length !== plan.value.plants.length) {
     drafts.value = { ...drafts.value, [id.value]: { counts: plan.value.plants.map(() => ''), enemies: 'none', note: '' } }
   }
 }, { immediate: true })
 
-/** A decimal comma is read too; what is no number is NaN. */
-const read = (text: string) => Number(text.trim().replace(',', '.'))
 function set(n: number, text: string): void {
   const one = draft.value
   if (one) one.counts = one.counts.map((old, m) => (m === n ? text : old))
   errors.value = {}
-  tried.value = false
 }
-const add = (n: number, by: number) => set(n, String(Math.max(0, (read(draft.value?.counts[n] ?? '') || 0) + by)))
-const looked = computed(() => (draft.value?.counts ?? []).flatMap((text, n) => (text.trim() === '' ? [] : [{ n, text, count: read(text) }])))
+/** Steps from what stands there; text that is no plain number is left for the server to complain of, not overwritten. */
+function add(n: number, by: number): void {
+  const count = Number(draft.value?.counts[n]?.trim().replace(',', '.') ?? '')
+  if (!Number.isNaN(count)) set(n, String(Math.max(0, count + by)))
+}
+const looked = computed(() => (draft.value?.counts ?? []).flatMap((text, n) => (text.trim() === '' ? [] : [{ n, text }])))
 const unit = computed(() => (plan.value.measure === 'per-card' ? 'Card' : 'Plant'))
 const placeOf = (n: number) => `${unit.value} ${plan.value.plants[n]}`
 /** Complaints by the plant they are about: plants that were not looked at are not sent, so the server counts otherwise. */
 const wrong = computed(() => {
   const found: Record<number, string> = {}
-  for (const one of tried.value ? looked.value : []) if (Number.isNaN(one.count)) found[one.n] = `${placeOf(one.n)}: “${one.text.trim()}” is no number. Enter one, 0 where there is nothing.`
   for (const [field, message] of Object.entries(errors.value)) {
     const one = looked.value[Number(/^counts\.(\d+)$/.exec(field)?.[1] ?? -1)]
-    if (one) found[one.n] ??= `${placeOf(one.n)}: ${message}`
+    if (one) found[one.n] = `${placeOf(one.n)}: “${one.text.trim()}” cannot be read. ${message}`
   }
   return found
 })
 
 const save = () => attempt(async () => {
-  tried.value = true
-  if (looked.value.some((one) => Number.isNaN(one.count))) return
   const change = await take(api.POST('/api/gardens/{garden}/troubles/{trouble}/counts', {
     params: { path: { garden: store.id, trouble: id.value } },
-    body: { counts: looked.value.map((one) => one.count), leaves_per_plant: plan.value.leaves_per_plant, enemies: draft.value?.enemies ?? 'none', note: draft.value?.note ?? '', counted_at: at.value.slice(0, 16) },
+    body: { counts: looked.value.map((one) => one.text), leaves_per_plant: plan.value.leaves_per_plant, enemies: draft.value?.enemies ?? 'none', note: draft.value?.note ?? '', counted_at: at.value.slice(0, 16) },
   }))
   const rest = { ...drafts.value }
   Reflect.deleteProperty(rest, id.value)

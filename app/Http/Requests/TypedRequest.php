@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Nebbia\Core\Measure\TypedNumber;
+
+/**
+ * What a screen or a program sends. Where the rules want a number it may stand as it was typed, "38,7" or "٣"; where they want yes or no, as "1".
+ * What cannot be read stays as it is, for the rules to complain of. So no screen reads numbers by itself, and none is dropped on the way.
+ */
+abstract class TypedRequest extends FormRequest
+{
+    /** Fields that are places on the map. */
+    private const DEGREES = ['latitude', 'longitude', 'lat', 'lon'];
+
+    /** @return array<string, mixed> */
+    abstract public function rules(): array;
+
+    protected function prepareForValidation(): void
+    {
+        foreach ($this->rules() as $field => $rules) {
+            $rules = is_array($rules) ? $rules : [];
+            $read = match (true) {
+                in_array('integer', $rules, true) => self::whole(...),
+                in_array('numeric', $rules, true) => in_array($field, self::DEGREES, true) ? TypedNumber::degrees(...) : TypedNumber::read(...),
+                in_array('boolean', $rules, true) => self::yesOrNo(...),
+                default => null,
+            };
+            $path = explode('.', $field);
+            if ($read !== null && $this->exists($path[0])) {
+                $this->merge([$path[0] => self::readAt($this->input($path[0]), array_slice($path, 1), $read)]);
+            }
+        }
+    }
+
+    /**
+     * The same value with what stands at the path read; `*` is everything there.
+     *
+     * @param  list<string>  $path
+     * @param  callable(string): (int|float|bool|null)  $read
+     */
+    private static function readAt(mixed $value, array $path, callable $read): mixed
+    {
+        if ($path === []) {
+            return is_string($value) ? $read($value) ?? $value : $value;
+        }
+        if (! is_array($value)) {
+            return $value;
+        }
+        $next = array_shift($path);
+        foreach ($next === '*' ? array_keys($value) : [$next] as $key) {
+            if (array_key_exists($key, $value)) {
+                $value[$key] = self::readAt($value[$key], $path, $read);
+            }
+        }
+
+        return $value;
+    }
+
+    private static function whole(string $text): ?int
+    {
+        $number = TypedNumber::read($text);
+
+        return $number !== null && $number === floor($number) && abs($number) < PHP_INT_MAX ? (int) $number : null;
+    }
+
+    private static function yesOrNo(string $text): ?bool
+    {
+        return match ($text) {
+            '1', 'true' => true,
+            '0', 'false' => false,
+            default => null,
+        };
+    }
+}
