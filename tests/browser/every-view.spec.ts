@@ -252,26 +252,3 @@ test('settings are changed, units follow, and the change is undone', async ({ pa
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'light')
   await expect(page.getByLabel('Spoons, cups and volumes')).toHaveValue('metric')
 })
-
-test('settings are read as they are typed, and what cannot be read is said at its field', async ({ page }) => {
-  await page.goto('/settings')
-  await page.getByLabel('Latitude').fill('38,722 N')
-  await page.getByLabel('Longitude').fill('Lisbon')
-  await page.getByLabel('Water hardness, mg/L').fill('soft')
-  await page.getByRole('button', { name: 'Save the settings' }).click()
-  await expect(page.getByText('The longitude must be a number')).toBeVisible()
-  await expect(page.getByText('The water hardness must be a number')).toBeVisible()
-  // Nothing of what was typed is gone, and another hand does not sweep it away.
-  const id = (await (await page.request.get('/api/gardens')).json() as { id: string; version: number }[])[0]!
-  expect((await page.request.post(`/api/gardens/${id.id}/clock/day`, { data: { version: id.version } })).status()).toBe(200)
-  await page.getByLabel('Longitude').fill('9,139° W')
-  await page.getByLabel('Water hardness, mg/L').fill('112,5')
-  await page.getByRole('button', { name: 'Save the settings' }).click()
-  await expect(page.getByRole('status').or(page.getByRole('alert'))).toContainText(/meanwhile|since/)
-  await expect(page.getByLabel('Longitude')).toHaveValue('9,139° W')
-  await page.getByRole('button', { name: 'Save the settings' }).click()
-  await expect(page.getByLabel('Longitude')).toHaveValue('-9.139')
-  await expect(page.getByLabel('Latitude')).toHaveValue('38.722')
-  await expect(page.getByLabel('Water hardness, mg/L')).toHaveValue('112.5')
-  await page.getByRole('button', { name: 'Undo' }).click()
-})

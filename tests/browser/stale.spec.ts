@@ -1,6 +1,6 @@
 import { expect, openRecipe, test } from './support/test'
 
-test.use({ allowed: { errors: [/409 \(Conflict/] } })
+test.use({ allowed: { errors: [/409 \(Conflict/, /422 \(Unproc/] } })
 
 test('a stale edit from a second tab is refused with both versions shown', async ({ context }) => {
   const one = await context.newPage()
@@ -33,4 +33,34 @@ test('a stale edit from a second tab is refused with both versions shown', async
   await expect(two.getByRole('button', { name: 'Save', exact: true })).toBeDisabled()
   await two.getByRole('button', { name: 'Versions' }).click()
   await expect(two.getByText('12 % milk')).toBeVisible()
+})
+
+test('settings are read as they are typed, and stay typed when another hand was quicker', async ({ context }) => {
+  const one = await context.newPage()
+  const two = await context.newPage()
+  await one.goto('/settings')
+  await two.goto('/settings')
+  await two.getByLabel('Latitude').fill('38,722 N')
+  await two.getByLabel('Longitude').fill('Lisbon')
+  await two.getByLabel('Water hardness, mg/L').fill('soft')
+  await two.getByRole('button', { name: 'Save the settings' }).click()
+  await expect(two.getByText('The longitude must be a number')).toBeVisible()
+  await expect(two.getByText('The water hardness must be a number')).toBeVisible()
+  await expect(two.getByLabel('Longitude')).toHaveValue('Lisbon')
+
+  await one.getByLabel('Name of the garden').fill('The walled court')
+  await one.getByRole('button', { name: 'Save the settings' }).click()
+  await expect(one.getByRole('button', { name: 'Undo' })).toBeVisible()
+
+  await two.getByLabel('Longitude').fill('9,139° W')
+  await two.getByLabel('Water hardness, mg/L').fill('112,5')
+  await two.getByRole('button', { name: 'Save the settings' }).click()
+  await expect(two.getByLabel('Name of the garden')).toHaveValue('The walled court')
+  await expect(two.getByLabel('Longitude')).toHaveValue('9,139° W')
+  await two.getByRole('button', { name: 'Save the settings' }).click()
+  await expect(two.getByLabel('Longitude')).toHaveValue('-9.139')
+  await expect(two.getByLabel('Latitude')).toHaveValue('38.722')
+  await expect(two.getByLabel('Water hardness, mg/L')).toHaveValue('112.5')
+  await two.getByRole('button', { name: 'Undo' }).click()
+  await expect(two.getByLabel('Water hardness, mg/L')).toHaveValue('150')
 })

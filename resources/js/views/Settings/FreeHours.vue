@@ -23,7 +23,9 @@ const take = (n: number) => { spans.value = spans.value.filter((_, at) => at !==
         <n-button quaternary size="small" :aria-label="`Remove time ${n + 1}`" @click="take(n)">Remove</n-button>
       </div>
     </div>
-    <p v-for="(message, field) in errors" v-show="String(field).startsWith('free_hours')" :key="field" class="field-error">{{ message }}</p>
+    <template v-for="(message, field) in errors" :key="field">
+      <p v-if="String(field).startsWith('free_hours')" class="field-error">{{ message }}</p>
+    </template>
     <div class="actions"><n-button size="small" @click="add">Add a time</n-button></div>
   </fieldset>
 </template>

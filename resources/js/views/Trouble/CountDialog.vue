@@ -54,7 +54,7 @@ const wrong = computed(() => {
   const found: Record<number, string> = {}
   for (const [field, message] of Object.entries(errors.value)) {
     const one = looked.value[Number(/^counts\.(\d+)$/.exec(field)?.[1] ?? -1)]
-    if (one) found[one.n] = `${placeOf(one.n)}: “${one.text.trim()}” cannot be read. ${message}`
+    if (one) found[one.n] = `${placeOf(one.n)} (“${one.text.trim()}”): ${message}`
   }
   return found
 })
