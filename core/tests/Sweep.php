@@ -74,7 +74,26 @@ final class Sweep
             preg_match('/^[a-z][a-z0-9]*(-[a-z0-9]+)*(\.[a-z0-9-]+)+$/', $said) === 1 && self::catalogue()->has($said) && ! in_array($key, self::MAY_BE_EMPTY, true) ? "$at is a raw key: $said" : null,
             preg_match('/\([^()]*\([^()]*\)/', $said) === 1 ? "$at has a bracket inside a bracket: $said" : null,
             preg_match('/[{}]|\bNAN\b|\bINF\b/', $said) === 1 ? "$at cannot be read: $said" : null,
+            preg_match('/\s/', $said) === 1 && preg_match(self::ids(), $said, $id) === 1 ? "$at says $id[0], which is no word: $said" : null,
         ]));
+    }
+
+    /** Names that only data go by: "liquid-castile-soap" is no word in a sentence. */
+    private static function ids(): string
+    {
+        static $pattern = null;
+        if (! is_string($pattern)) {
+            $ids = [];
+            foreach (['ingredients', 'plants', 'targets', 'substances', 'remedies', 'tactics'] as $table) {
+                foreach (Cases::knowledge()->rows($table) as $row) {
+                    $ids[$row->string('id')] = mb_strtolower(implode(' | ', [$row->string('name', ''), ...$row->strings('also')]));
+                }
+            }
+            $bare = array_keys(array_filter($ids, static fn (string $said, string $id): bool => str_contains($id, '-') && ! str_contains($said, $id), ARRAY_FILTER_USE_BOTH));
+            $pattern = '/(?<![\w-])(?:'.implode('|', array_map(preg_quote(...), $bare)).')(?![\w-])/';
+        }
+
+        return $pattern;
     }
 
     private static function words(mixed $said): mixed

@@ -153,7 +153,7 @@ final class Knowledge
     {
         return $this->signs[$id] ??= isset($this->index('signs')[$id])
             ? Sign::fromRow($this->row('signs', $id))
-            : throw UnknownName::sign($id, $this->names('signs')->nearest($id));
+            : throw UnknownName::sign($id, $this->names('signs')->nearestId($id));
     }
 
     public function likelihoods(): Likelihoods

@@ -9,8 +9,16 @@ namespace Nebbia\Core\Knowledge;
  */
 final class Names
 {
+    /** Letters of a name for each that may be amiss in it: a slip of the finger is met, another word is not. */
+    private const LETTERS_A_SLIP = 4;
+
+    private const MOST_SLIPS = 3;
+
     /** @var array<string, string> folded name => id */
     private array $ids = [];
+
+    /** @var array<string, string> id => as it is said */
+    private array $said = [];
 
     /** @param  list<Row>  $rows with `id`, and perhaps `name`, `botanical`, `also`, `abroad` */
     public static function of(array $rows): self
@@ -18,6 +26,7 @@ final class Names
         $names = new self;
         foreach ($rows as $row) {
             $all = [$row->string('id'), $row->string('name', ''), $row->string('botanical', ''), ...$row->strings('also'), ...$row->strings('abroad')];
+            $names->said[$row->string('id')] = $row->string('name', $row->string('id'));
             foreach ($all as $name) {
                 $names->ids[self::fold($name)] ??= $row->string('id');
             }
@@ -44,12 +53,19 @@ final class Names
         return array_map(strval(...), array_keys($this->ids));
     }
 
-    /** The id whose name is spelled most like it, if any is near. */
+    /** What goes by the name that is spelled most like it, as people call it; null where none is near. */
     public function nearest(string $name): ?string
+    {
+        $id = $this->nearestId($name);
+
+        return $id === null ? null : $this->said[$id];
+    }
+
+    public function nearestId(string $name): ?string
     {
         $folded = substr(self::fold($name), 0, 60);
         $best = null;
-        $bestDistance = max(2, intdiv(strlen($folded), 3)) + 1;
+        $bestDistance = min(self::MOST_SLIPS, max(1, intdiv(strlen($folded), self::LETTERS_A_SLIP))) + 1;
         foreach ($this->ids as $known => $id) {
             $distance = levenshtein($folded, substr((string) $known, 0, 60));
             if ($distance < $bestDistance) {

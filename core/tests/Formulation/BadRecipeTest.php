@@ -28,7 +28,7 @@ it('names the field and the mend', function (callable $change, string $field, st
     'no ingredients' => [fn (array $b) => array_diff_key($b, ['ingredients' => 1]), 'ingredients', 'missing'],
     'ingredients no list' => [fn (array $b) => ['ingredients' => ['a' => []]] + $b, 'ingredients', 'must be a list'],
     'ingredient is text' => [fn (array $b) => ['ingredients' => ['soap']] + $b, 'ingredients.0', 'curly brackets'],
-    'unknown ingredient' => [fn (array $b) => array_replace_recursive($b, ['ingredients' => [1 => ['ingredient' => 'bakin-soda']]]), 'ingredients.1.ingredient', 'did you mean baking-soda'],
+    'unknown ingredient' => [fn (array $b) => array_replace_recursive($b, ['ingredients' => [1 => ['ingredient' => 'bakin-soda']]]), 'ingredients.1.ingredient', 'did you mean "Baking soda"?'],
     'ingredient null' => [fn (array $b) => array_replace_recursive($b, ['ingredients' => [1 => ['ingredient' => null]]]), 'ingredients.1.ingredient', 'missing'],
     'amount null' => [fn (array $b) => array_replace_recursive($b, ['ingredients' => [1 => ['amount' => null]]]), 'ingredients.1.amount', 'missing'],
     'amount unreadable' => [fn (array $b) => array_replace_recursive($b, ['ingredients' => [1 => ['amount' => '2 blorps']]]), 'ingredients.1.amount', 'blorps'],

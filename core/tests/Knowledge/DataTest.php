@@ -171,6 +171,20 @@ it('suggests the nearest name', function (): void {
         ->and(Cases::complaint(fn () => Cases::knowledge()->plant('qqqqqqqqqqq'))[1])->toContain('choose one from the list');
 });
 
+it('suggests as people say it, for a slip of the finger only: another word is not taken for one known here', function (string $kind, string $typed, ?string $said): void {
+    $knowledge = Cases::knowledge();
+    $message = Cases::complaint(fn () => match ($kind) {
+        'plant' => $knowledge->plant($typed),
+        'target' => $knowledge->target($typed),
+        default => $knowledge->ingredient($typed),
+    })[1];
+    $said === null ? expect($message)->not->toContain('did you mean') : expect($message)->toContain($said);
+})->with([
+    ['plant', 'tomatoe', 'did you mean tomato?'], ['plant', 'brod bean', 'did you mean broad bean?'], ['plant', 'maidenhair ferm', 'did you mean maidenhair fern?'],
+    ['ingredient', 'bakin soda', 'did you mean "Baking soda"?'], ['ingredient', 'hydrogen perokside', 'did you mean "Hydrogen peroxide"?'], ['target', 'powdry mildew', 'did you mean powdery mildew?'],
+    ['plant', 'cheese plant', null], ['plant', 'kohlrabi', null], ['plant', 'my hedge', null], ['plant', 'hoya', null], ['ingredient', 'rum', null], ['target', 'cats', null],
+]);
+
 it('is compiled, and compiled anew when a data file changes', function (): void {
     $folder = sys_get_temp_dir().'/nebbia-data-'.getmypid();
     mkdir("$folder/messages/en", 0o777, true);
