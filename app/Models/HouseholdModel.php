@@ -90,7 +90,10 @@ abstract class HouseholdModel extends Model
      */
     public function newCollection(array $models = []): Collection
     {
-        return new Collection(array_filter($models, static fn (Model $one): bool => ! ($one instanceof self && $one->isAside)) === $models ? $models : array_values(array_filter($models, static fn (Model $one): bool => ! ($one instanceof self && $one->isAside))));
+        $read = array_filter($models, static fn (Model $one): bool => ! ($one instanceof self && $one->isAside));
+
+        // Where none is aside the keys stay, as Eloquent has set them.
+        return new Collection(count($read) === count($models) ? $models : array_values($read));
     }
 
     /**

@@ -89,23 +89,24 @@ final readonly class SoapReader
             $rows[mb_strtolower($row->string('id'))] = $row;
         }
         $parts = [];
-        $rest = null;
+        $rest = [];
         // A decimal comma is no list of two: a name follows one that is.
         foreach (preg_split('/,(?=\s*\pL)/u', $text) ?: [$text] as $part) {
-            $pair = explode(':', trim($part), 2);
+            $isRest = ! str_contains($part, ':');
+            $pair = explode(':', $isRest ? "$part:0" : $part, 2);
             $id = mb_strtolower(trim($pair[0]));
-            $share = isset($pair[1]) ? $this->percent($pair[1], 0.0, 1e6) : 0.0;
-            if (! isset($rows[$id]) || isset($parts[$id]) || $share === null || (isset($pair[1]) ? $share <= 0.0 : $rest !== null)) {
+            $share = $this->percent($pair[1], $isRest ? 0.0 : 1e-6, 1e6);
+            if (! isset($rows[$id]) || isset($parts[$id]) || $share === null) {
                 throw SoapException::alkali();
             }
-            $rest = isset($pair[1]) ? $rest : $id;
             $parts[$id] = $share;
+            $rest = $isRest ? [...$rest, $id] : $rest;
         }
-        if ($rest !== null) {
-            $parts[$rest] = 100.0 - array_sum($parts);
-            if ($parts[$rest] <= 0.0) {
-                throw SoapException::alkali();
-            }
+        foreach ($rest as $id) {
+            $parts[$id] = 100.0 - array_sum($parts);
+        }
+        if (count($rest) > 1 || min($parts) <= 0.0) {
+            throw SoapException::alkali();
         }
         $whole = array_sum($parts);
         $pure = $this->purities($purity, array_keys($parts));
