@@ -64,3 +64,36 @@ test('settings are read as they are typed, and stay typed when another hand was 
   await two.getByRole('button', { name: 'Undo' }).click()
   await expect(two.getByLabel('Water hardness, mg/L')).toHaveValue('150')
 })
+
+test('answers that overtake each other on a slow line leave what was asked for last', async ({ page }) => {
+  const slow = async (what: string | RegExp) => page.route(what, async (route) => {
+    await new Promise((done) => setTimeout(done, 1500))
+    await route.continue()
+  })
+  await page.goto('/bench')
+  await slow(/recipes\?search=milk/)
+  await page.getByRole('button', { name: 'Recipes', exact: true }).click()
+  const search = page.getByPlaceholder(/Search/)
+  await search.fill('milk')
+  const late = page.waitForResponse(/search=milk/)
+  await page.waitForRequest(/search=milk/)
+  await search.fill('evening')
+  await expect(page.getByRole('button', { name: /Evening soap/ })).toBeVisible()
+  await late
+  await expect(page.getByRole('button', { name: /Evening soap/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /Milk for/ })).toHaveCount(0)
+
+  // Of two recipes that are opened one after the other, the second stays on the bench.
+  const all = await (await page.request.get(`/api/gardens/${(await (await page.request.get('/api/gardens')).json() as { id: string }[])[0]!.id}/recipes`)).json() as { id: string; name: string }[]
+  const milk = all.find((one) => one.name.startsWith('Milk for'))!
+  await slow(new RegExp(`recipes/${milk.id}$`))
+  await search.fill('')
+  const first = page.waitForResponse(new RegExp(`recipes/${milk.id}$`))
+  await page.getByRole('button', { name: /Milk for/ }).click()
+  await page.getByRole('button', { name: 'Recipes', exact: true }).click()
+  await page.getByRole('button', { name: /Evening soap/ }).click()
+  await expect(page.getByPlaceholder('Name the recipe')).toHaveValue('Evening soap')
+  await first
+  await page.waitForTimeout(200)
+  await expect(page.getByPlaceholder('Name the recipe')).toHaveValue('Evening soap')
+})

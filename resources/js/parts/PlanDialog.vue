@@ -26,13 +26,19 @@ const suggestion = shallowRef<Schemas['Suggestion'] | null>(null)
 const rounds = ref<Schemas['ChosenRound'][]>([])
 const asking = ref(false)
 
+/** What a suggestion is of. */
+const question = computed(() => JSON.stringify([form.target, form.plantings, form.purpose, form.other, form.starts]))
+
 async function suggest(): Promise<void> {
   asking.value = true
   errors.value = {}
+  const asked = question.value
   try {
-    suggestion.value = await take(api.POST('/api/gardens/{garden}/rounds/suggest', {
+    const answer = await take(api.POST('/api/gardens/{garden}/rounds/suggest', {
       params: { path: { garden: store.id } }, body: { recipe_id: props.recipe.id, planting_ids: form.plantings, target: form.target, starts_on: form.starts, purpose: form.purpose, other_recipe_id: form.other || null },
     }))
+    // One that comes late is of what stood here before.
+    if (question.value === asked) suggestion.value = answer
   } catch (e) {
     if (e instanceof ApiFailure && e.status === 422) errors.value = e.fields
     else changes.failed(e)

@@ -87,8 +87,11 @@ async function open(id: string): Promise<void> {
   }
   if (recipe.value?.id === id) return
   try {
-    draft.open(await take(api.GET('/api/gardens/{garden}/recipes/{recipe}', { params: { path: { garden: store.id, recipe: id } } })))
+    const stored = await take(api.GET('/api/gardens/{garden}/recipes/{recipe}', { params: { path: { garden: store.id, recipe: id } } }))
+    // One has gone on meanwhile: this one belongs to another address.
+    if (asText(route.params.recipe) === id) draft.open(stored)
   } catch (e) {
+    if (asText(route.params.recipe) !== id) return
     if (!(e instanceof ApiFailure) || e.status !== 404) throw e
     missing.value = 'This recipe is not here any more. It may have been deleted; choose another.'
     body.value = null

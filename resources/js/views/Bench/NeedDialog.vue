@@ -2,6 +2,7 @@
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, ApiFailure, take, type Need, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
+import { useLatest } from '@/stores/latest'
 import { NButton } from 'naive-ui'
 import { computed, reactive, ref, shallowRef, watch } from 'vue'
 
@@ -13,6 +14,7 @@ const emit = defineEmits<{ take: [sprayerId: string, volume: string] }>()
 const store = useGarden()
 const need = shallowRef<Need | null>(null)
 const errors = ref<Record<string, string>>({})
+const latest = useLatest<Need | null>()
 const form = reactive({ plantings: [] as string[], wetting: 'run-off' as Schemas['NeedRequest']['wetting'], ground: '' })
 const zones = computed(() => [...new Set(store.plantings.map((p) => p.zone))].map((zone) => ({ zone, plantings: store.plantings.filter((p) => p.zone === zone) })))
 
@@ -24,15 +26,11 @@ watch(shown, (now) => {
   void ask()
 })
 async function ask(): Promise<void> {
-  if (form.wetting === 'ground' ? form.ground.trim() === '' : form.plantings.length === 0) {
-    need.value = null
-    errors.value = {}
-    return
-  }
+  const isNothing = form.wetting === 'ground' ? form.ground.trim() === '' : form.plantings.length === 0
   try {
-    need.value = await take(api.POST('/api/gardens/{garden}/bench/need', {
+    need.value = await latest(isNothing ? Promise.resolve(null) : take(api.POST('/api/gardens/{garden}/bench/need', {
       params: { path: { garden: store.id } }, body: { planting_ids: form.wetting === 'ground' ? [] : form.plantings, wetting: form.wetting, wets: props.wets, ground_m2: form.ground || null },
-    }))
+    })))
     errors.value = {}
   } catch (e) {
     if (!(e instanceof ApiFailure) || e.status !== 422) throw e

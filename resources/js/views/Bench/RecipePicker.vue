@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { api, take, type Recipe } from '@/api/client'
 import { useGarden } from '@/stores/garden'
+import { useLatest } from '@/stores/latest'
 import { useDebounceFn } from '@vueuse/core'
 import { NDrawer, NDrawerContent, NInput } from 'naive-ui'
 import { onMounted, ref, watch } from 'vue'
@@ -11,10 +12,11 @@ const emit = defineEmits<{ pick: [id: string] }>()
 const store = useGarden()
 const search = ref('')
 const found = ref<Recipe[]>([])
+const latest = useLatest<Recipe[]>()
 const uses: Record<string, string> = { foliar: 'on leaves', drench: 'drench', weed: 'weeds', dip: 'dip', wipe: 'wipe', disinfect: 'tools and pots' }
 
 async function look(): Promise<void> {
-  found.value = await take(api.GET('/api/gardens/{garden}/recipes', { params: { path: { garden: store.id }, query: { search: search.value } } }))
+  found.value = await latest(take(api.GET('/api/gardens/{garden}/recipes', { params: { path: { garden: store.id }, query: { search: search.value } } })))
 }
 const soon = useDebounceFn(look, 120)
 watch(search, () => void soon())

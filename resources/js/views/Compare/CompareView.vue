@@ -5,6 +5,7 @@ import PageHead from '@/parts/PageHead.vue'
 import SeverityMark from '@/parts/SeverityMark.vue'
 import { api, take, type Comparison, type Recipe } from '@/api/client'
 import { useGarden } from '@/stores/garden'
+import { useLatest } from '@/stores/latest'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 
@@ -15,6 +16,7 @@ const route = useRoute()
 const router = useRouter()
 const recipes = shallowRef<Recipe[]>([])
 const comparison = shallowRef<Comparison | null>(null)
+const latest = useLatest<Comparison | null>()
 const chosen = ref<string[]>(typeof route.query.recipes === 'string' ? route.query.recipes.split(',').filter(Boolean) : [])
 const planting = ref<string>(typeof route.query.planting === 'string' ? route.query.planting : '')
 const letters = 'ABCDEF'
@@ -27,11 +29,10 @@ async function load(): Promise<void> {
 void load()
 watch([chosen, planting, recipes], async () => {
   void router.replace({ query: { recipes: chosen.value.join(',') || undefined, planting: planting.value || undefined } })
-  if (chosen.value.length < 2 || recipes.value.length === 0) {
-    comparison.value = null
-    return
-  }
-  comparison.value = await take(api.POST('/api/gardens/{garden}/bench/compare', { params: { path: { garden: store.id } }, body: { recipe_ids: chosen.value, planting_id: planting.value || null } }))
+  const isNothing = chosen.value.length < 2 || recipes.value.length === 0
+  comparison.value = await latest(isNothing ? Promise.resolve(null) : take(api.POST('/api/gardens/{garden}/bench/compare', {
+    params: { path: { garden: store.id } }, body: { recipe_ids: chosen.value, planting_id: planting.value || null },
+  })))
 })
 function toggle(id: string): void {
   chosen.value = chosen.value.includes(id) ? chosen.value.filter((one) => one !== id) : [...chosen.value, id].slice(0, MOST)

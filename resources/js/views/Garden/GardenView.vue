@@ -8,6 +8,7 @@ import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, take, type Planting, type Plot, type PlotZone } from '@/api/client'
 import { useGarden } from '@/stores/garden'
+import { useLatest } from '@/stores/latest'
 import { useSaving } from '@/stores/saving'
 import { useTimes } from '@/stores/times'
 import { NButton } from 'naive-ui'
@@ -18,6 +19,7 @@ const store = useGarden()
 const times = useTimes()
 const { attempt, done } = useSaving()
 const plot = shallowRef<Plot | null>(null)
+const latest = useLatest<Plot>()
 const planting = ref<Planting | null>(null)
 const zone = ref<PlotZone | null>(null)
 const intoZone = ref<string | null>(null)
@@ -26,7 +28,7 @@ const showZone = ref(false)
 const showImport = ref(false)
 
 async function load(): Promise<void> {
-  plot.value = await take(api.GET('/api/gardens/{garden}/plot', { params: { path: { garden: store.id } } }))
+  plot.value = await latest(take(api.GET('/api/gardens/{garden}/plot', { params: { path: { garden: store.id } } })))
 }
 const reload = async () => { await Promise.all([load(), store.refresh()]) }
 onMounted(load)

@@ -6,6 +6,7 @@ import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, ApiFailure, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
+import { useLatest } from '@/stores/latest'
 import { NButton } from 'naive-ui'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
@@ -14,6 +15,7 @@ import { useRoute } from 'vue-router'
 const store = useGarden()
 const route = useRoute()
 const looks = shallowRef<Schemas['Looks'] | null>(null)
+const latest = useLatest<Schemas['Looks']>()
 const missing = ref(false)
 const writing = ref(false)
 const planting = computed(() => (typeof route.params.planting === 'string' ? route.params.planting : ''))
@@ -21,7 +23,7 @@ const application = computed(() => (typeof route.query.application === 'string' 
 
 async function load(): Promise<void> {
   try {
-    looks.value = await take(api.GET('/api/gardens/{garden}/plantings/{planting}/looks', { params: { path: { garden: store.id, planting: planting.value } } }))
+    looks.value = await latest(take(api.GET('/api/gardens/{garden}/plantings/{planting}/looks', { params: { path: { garden: store.id, planting: planting.value } } })))
     if (application.value && looks.value.rounds.some((one) => one.id === application.value)) writing.value = true
   } catch (e) {
     if (!(e instanceof ApiFailure) || e.status !== 404) throw e

@@ -9,6 +9,7 @@ import StateMark from '@/parts/StateMark.vue'
 import { api, ApiFailure, take, type PreparationStory, type Schemas } from '@/api/client'
 import { useDraft } from '@/stores/draft'
 import { useGarden } from '@/stores/garden'
+import { useLatest } from '@/stores/latest'
 import { useSaving } from '@/stores/saving'
 import { useTimes } from '@/stores/times'
 import { useIntervalFn } from '@vueuse/core'
@@ -24,6 +25,7 @@ const times = useTimes()
 const draft = useDraft()
 const { errors, busy, attempt, done } = useSaving()
 const story = shallowRef<PreparationStory | null>(null)
+const latest = useLatest<PreparationStory>()
 const missing = ref(false)
 const path = () => ({ params: { path: { garden: store.id, preparation: props.id } } })
 const now = ref(store.now())
@@ -31,7 +33,7 @@ useIntervalFn(() => { now.value = store.now() }, 1000)
 
 async function load(): Promise<void> {
   try {
-    story.value = await take(api.GET('/api/gardens/{garden}/preparations/{preparation}', path()))
+    story.value = await latest(take(api.GET('/api/gardens/{garden}/preparations/{preparation}', path())))
     missing.value = false
   } catch (e) {
     if (!(e instanceof ApiFailure) || e.status !== 404) throw e

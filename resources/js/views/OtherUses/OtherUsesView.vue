@@ -3,6 +3,7 @@ import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, ApiFailure, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
+import { useLatest } from '@/stores/latest'
 import { useLocalStorage, useDebounceFn } from '@vueuse/core'
 import { ref, shallowRef, watch } from 'vue'
 
@@ -11,10 +12,11 @@ const store = useGarden()
 const volume = useLocalStorage('nebbia.other-uses', '500 mL')
 const uses = shallowRef<Schemas['OtherUses'] | null>(null)
 const error = ref<string | null>(null)
+const latest = useLatest<Schemas['OtherUses']>()
 
 async function load(): Promise<void> {
   try {
-    uses.value = await take(api.GET('/api/gardens/{garden}/other-uses', { params: { path: { garden: store.id }, query: { volume: volume.value } } }))
+    uses.value = await latest(take(api.GET('/api/gardens/{garden}/other-uses', { params: { path: { garden: store.id }, query: { volume: volume.value } } })))
     error.value = null
   } catch (e) {
     if (!(e instanceof ApiFailure) || e.status !== 422) throw e

@@ -10,6 +10,7 @@ import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, take, type Pantry, type Product } from '@/api/client'
 import { useGarden } from '@/stores/garden'
+import { useLatest } from '@/stores/latest'
 import { NButton } from 'naive-ui'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -18,6 +19,7 @@ const store = useGarden()
 const route = useRoute()
 const router = useRouter()
 const pantry = shallowRef<Pantry | null>(null)
+const latest = useLatest<Pantry>()
 const editing = ref(false)
 const chosen = shallowRef<Product | null>(null)
 const panels = [
@@ -26,7 +28,7 @@ const panels = [
 const panel = computed(() => panels.find((one) => one.id === route.query.show)?.id ?? 'shelf')
 
 async function load(): Promise<void> {
-  pantry.value = await take(api.GET('/api/gardens/{garden}/pantry', { params: { path: { garden: store.id } } }))
+  pantry.value = await latest(take(api.GET('/api/gardens/{garden}/pantry', { params: { path: { garden: store.id } } })))
 }
 watch(() => store.undone, () => void load(), { immediate: true })
 

@@ -1,5 +1,6 @@
 import { api, take, type Course, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
+import { useLatest } from '@/stores/latest'
 import { onMounted, shallowRef, watch } from 'vue'
 
 /** All courses, and what stands beside them in the lanes; read again when something was undone. */
@@ -7,10 +8,11 @@ export function useRounds() {
   const store = useGarden()
   const courses = shallowRef<Course[] | null>(null)
   const lanes = shallowRef<Schemas['Lanes'] | null>(null)
+  const latest = useLatest<[Course[], Schemas['Lanes']]>()
 
   async function load(): Promise<void> {
     const path = { params: { path: { garden: store.id } } }
-    const [found, beside] = await Promise.all([take(api.GET('/api/gardens/{garden}/courses', path)), take(api.GET('/api/gardens/{garden}/lanes', path))])
+    const [found, beside] = await latest(Promise.all([take(api.GET('/api/gardens/{garden}/courses', path)), take(api.GET('/api/gardens/{garden}/lanes', path))]))
     courses.value = found
     lanes.value = beside
   }

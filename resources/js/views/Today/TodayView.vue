@@ -11,6 +11,7 @@ import ReplanNote from '@/parts/ReplanNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, take, type DueRound, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
+import { useLatest } from '@/stores/latest'
 import { useTimes } from '@/stores/times'
 import { NButton } from 'naive-ui'
 import { computed, onMounted, shallowRef, useTemplateRef, watch } from 'vue'
@@ -21,9 +22,10 @@ const times = useTimes()
 const router = useRouter()
 const replans = useTemplateRef('replans')
 const today = shallowRef<Schemas['Today'] | null>(null)
+const latest = useLatest<Schemas['Today']>()
 
 async function load(): Promise<void> {
-  today.value = await take(api.GET('/api/gardens/{garden}/today', { params: { path: { garden: store.id } } }))
+  today.value = await latest(take(api.GET('/api/gardens/{garden}/today', { params: { path: { garden: store.id } } })))
 }
 onMounted(load)
 watch(() => store.undone, load)

@@ -4,6 +4,7 @@ import RainDialog from './RainDialog.vue'
 import WeatherDialog from './WeatherDialog.vue'
 import { api, ApiFailure, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
+import { useLatest } from '@/stores/latest'
 import { NButton } from 'naive-ui'
 import { computed, ref, shallowRef, watch } from 'vue'
 
@@ -11,6 +12,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 const props = withDefaults(defineProps<{ roundId?: string | undefined; rounds?: { id: string; name: string }[] }>(), { roundId: undefined, rounds: () => [] })
 const store = useGarden()
 const ribbon = shallowRef<Schemas['Ribbon'] | null>(null)
+const latest = useLatest<Schemas['Ribbon']>()
 const emit = defineEmits<{ changed: [] }>()
 const chosen = ref(props.roundId)
 const at = ref(0)
@@ -20,7 +22,7 @@ const showImport = ref(false)
 
 async function load(): Promise<void> {
   try {
-    ribbon.value = await take(api.GET('/api/gardens/{garden}/ribbon', { params: { path: { garden: store.id }, query: chosen.value ? { round: chosen.value } : {} } }))
+    ribbon.value = await latest(take(api.GET('/api/gardens/{garden}/ribbon', { params: { path: { garden: store.id }, query: chosen.value ? { round: chosen.value } : {} } })))
     at.value = ribbon.value.best_hour ?? 0
   } catch (e) {
     // The day is of use without its weather; what cannot be reached is said by the view itself.

@@ -12,6 +12,7 @@ import PageHead from '@/parts/PageHead.vue'
 import RemedyList from '@/parts/RemedyList.vue'
 import { api, take, type Tactic, type TroublePage } from '@/api/client'
 import { useGarden } from '@/stores/garden'
+import { useLatest } from '@/stores/latest'
 import { useSaving } from '@/stores/saving'
 import { useTimes } from '@/stores/times'
 import { NButton } from 'naive-ui'
@@ -25,12 +26,13 @@ const route = useRoute()
 const router = useRouter()
 const { busy, attempt, done } = useSaving()
 const page = shallowRef<TroublePage | null>(null)
+const latest = useLatest<TroublePage>()
 const showCount = ref(false)
 const showClose = ref(false)
 const id = computed(() => (typeof route.params.trouble === 'string' ? route.params.trouble : ''))
 
 async function load(): Promise<void> {
-  if (route.name === 'trouble') page.value = await take(api.GET('/api/gardens/{garden}/troubles/{trouble}', { params: { path: { garden: store.id, trouble: id.value } } }))
+  if (route.name === 'trouble') page.value = await latest(take(api.GET('/api/gardens/{garden}/troubles/{trouble}', { params: { path: { garden: store.id, trouble: id.value } } })))
 }
 watch(id, load, { immediate: true })
 watch(() => store.undone, load)
