@@ -110,6 +110,14 @@ it('names the field that was measured wrongly', function (string $kind, array $w
     ['nettle-ferment', ['name' => ''], 'name'],
 ]);
 
+it('takes a pH down as it was typed, and away again where it was none', function (): void {
+    $garden = demo();
+    $jar = shelved($garden, 'ash-water');
+    tend($garden, $jar, ['ph' => '11,5'])->assertOk()->assertJsonPath('story.preparation.ph', 11.5);
+    tend($garden, $jar, ['kept' => 'warm'])->assertOk()->assertJsonPath('story.preparation.ph', 11.5);
+    tend($garden, $jar, ['ph' => null])->assertOk()->assertJsonPath('story.preparation.ph', null);
+});
+
 it('balances a soap, and begins none that would burn', function (): void {
     $garden = demo();
     $plan = ['oils' => ['sunflower' => '600 g', 'olive' => '400 g'], 'alkali' => 'KOH', 'purity' => '88', 'superfat' => '4'];
