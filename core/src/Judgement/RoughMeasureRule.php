@@ -47,8 +47,9 @@ final class RoughMeasureRule implements Rule
         }
     }
 
+    /** Whoever writes grams weighs them. */
     private function isTooSmall(MixLine $line): bool
     {
-        return $line->measure !== null && $line->volumeMl !== null && abs($line->measure->errorPercent) > self::WORST_SPOON_ERROR;
+        return $line->line->amount->unit->kind !== UnitKind::Mass && $line->measure !== null && $line->volumeMl !== null && abs($line->measure->errorPercent) > self::WORST_SPOON_ERROR;
     }
 }
