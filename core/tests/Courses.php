@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 use Nebbia\Core\Course\Course;
 use Nebbia\Core\Course\CourseReader;
+use Nebbia\Core\Course\DayOutlook;
 use Nebbia\Core\Course\HourJudge;
 use Nebbia\Core\Course\JudgedHour;
 use Nebbia\Core\Course\Kept;
+use Nebbia\Core\Course\Outlook;
+use Nebbia\Core\Course\Rhythm;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Hour\Objection;
@@ -83,4 +86,49 @@ function hourOf(string $remedy, string $at, array $weather = [], array $later = 
 function against(JudgedHour $hour): array
 {
     return array_map(static fn (array $one): string => $one[0] instanceof Objection ? $one[0]->id : '', $hour->objections);
+}
+
+/**
+ * Soap against aphids at 18 °C, every 7 days: the round before was on the second of May at nine in the evening, the next is to be on the sixteenth.
+ *
+ * @return array<string, DayOutlook> the days from the third on
+ */
+function outlook(array $case = [], array $neighbours = [], ?string $ready = null, ?string $before = '2026-05-02 21:00', ?string $after = '2026-05-16 21:00', string $now = '2026-05-03 08:00'): array
+{
+    $course = courseOf($case + ['start' => '2026-05-03', 'free' => [[], 21, 22]]);
+    $sky = skyOf(['start' => '2026-05-01'] + $case);
+    $days = (new Outlook(Cases::knowledge()))->days($course, Rhythm::written(7, 3), $before === null ? null : romeTime($before), $after === null ? null : romeTime($after), $neighbours, $ready === null ? null : romeTime($ready), $sky, romeTime($now), 15);
+
+    return array_combine(array_map(static fn (DayOutlook $one): string => substr($one->day, 5), $days), $days);
+}
+
+/** The word of an hour for a course whose plants are kept in some way; the second of May 2026 is a Saturday. */
+function keptHour(array $course, string $at): JudgedHour
+{
+    $zone = new DateTimeZone('Europe/Rome');
+    $from = (new DateTimeImmutable('2026-05-01 00:00', $zone))->getTimestamp();
+    $hours = [];
+    for ($n = 0; $n < 96; $n++) {
+        $hours[] = new WeatherHour($from + $n * 3600, 18.0, 0.0, 6.0, 65.0, 100.0);
+    }
+    $judge = new HourJudge(Cases::knowledge(), new Place(45.9, 9.3, $zone), Forecast::of($hours));
+    $one = courseOf($course);
+
+    return $judge->judge($judge->windowsOf($one->mixes[0]), Kept::of($one), (new DateTimeImmutable($at, $zone))->getTimestamp());
+}
+
+/** @param  array<string, mixed>  $change */
+function courseBody(array $change = []): array
+{
+    return $change + [
+        'format' => 'nebbia.course/1', 'target' => 'whitefly', 'start' => '2026-06-01',
+        'place' => ['lat' => -37.8, 'lon' => 145, 'time_zone' => 'Australia/Melbourne', 'altitude_m' => 30],
+        'plantings' => [['plant' => 'tomato', 'number' => 8, 'stage' => 'flowering', 'height_cm' => 120, 'harvest' => '2026-07-01'], ['plant' => 'basil', 'indoors' => true]],
+        'recipe' => Cases::body('1 L', [['liquid-castile-soap', '30 mL', '33 %']], units: 'metric'),
+    ];
+}
+
+function readCourse(mixed $data, ?string $start = null): Course
+{
+    return (new CourseReader(Cases::knowledge(), new RecipeReader(Cases::knowledge()), new Mixer(Cases::knowledge())))->read($data, $start);
 }

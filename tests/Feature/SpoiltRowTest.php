@@ -19,7 +19,7 @@ function spoilt(): array
     foreach ($columns as $table => $names) {
         foreach ($names as $name) {
             foreach (['"x"', '[[1]]', '{"a":{}}', '{"a":'] as $value) {
-                if (Sweep::takes("$table.$name $value", 4)) {
+                if (Sweep::takes("$table.$name $value", 8)) {
                     $cases["$table.$name $value"] = [$table, $name, $value];
                 }
             }

@@ -3,30 +3,10 @@
 declare(strict_types=1);
 
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Course\Course;
-use Nebbia\Core\Course\CourseReader;
 use Nebbia\Core\Course\Purpose;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Tests\Cases;
-
-/** @param  array<string, mixed>  $change */
-function courseBody(array $change = []): array
-{
-    return $change + [
-        'format' => 'nebbia.course/1', 'target' => 'whitefly', 'start' => '2026-06-01',
-        'place' => ['lat' => -37.8, 'lon' => 145, 'time_zone' => 'Australia/Melbourne', 'altitude_m' => 30],
-        'plantings' => [['plant' => 'tomato', 'number' => 8, 'stage' => 'flowering', 'height_cm' => 120, 'harvest' => '2026-07-01'], ['plant' => 'basil', 'indoors' => true]],
-        'recipe' => Cases::body('1 L', [['liquid-castile-soap', '30 mL', '33 %']], units: 'metric'),
-    ];
-}
-
-function readCourse(mixed $data, ?string $start = null): Course
-{
-    return (new CourseReader(Cases::knowledge(), new RecipeReader(Cases::knowledge()), new Mixer(Cases::knowledge())))->read($data, $start);
-}
 
 it('reads a course with all that may be said', function (): void {
     $course = readCourse(courseBody(['id' => 'north bed', 'purpose' => 'prevention', 'sprayer' => ['name' => 'Pump'], 'free_hours' => [['days' => ['mon', 'sat'], 'from' => '7:00', 'to' => '9:00'], ['from' => '19:00', 'to' => '21:00']]]));

@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 use Nebbia\Core\Course\HourJudge;
 use Nebbia\Core\Course\HourWord;
-use Nebbia\Core\Course\JudgedHour;
-use Nebbia\Core\Course\Kept;
 use Nebbia\Core\Course\LookAfter;
 use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Sun\Place;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Weather\Forecast;
-use Nebbia\Core\Weather\WeatherHour;
 
 // In May at nine in the evening it is dusk there.
 it('calls an hour by the same bounds as the judgement', function (string $remedy, array $weather, HourWord $word, ?string $because): void {
@@ -85,21 +82,6 @@ it('knows the parts of a day', function (string $at, PartOfDay $part): void {
 it('says when to look: soon for what acts at once', function (array $substances, float $hours): void {
     expect((new LookAfter(Cases::knowledge()))->hours($substances))->toBe($hours);
 })->with([[['potassium-soap'], 48.0], [['hydrogen-peroxide'], 24.0], [['potassium-bicarbonate'], 96.0], [['milk', 'potassium-soap'], 48.0], [['nothing-known'], 48.0], [[], 48.0]]);
-
-/** The word of an hour for a course whose plants are kept in some way; the second of May 2026 is a Saturday. */
-function keptHour(array $course, string $at): JudgedHour
-{
-    $zone = new DateTimeZone('Europe/Rome');
-    $from = (new DateTimeImmutable('2026-05-01 00:00', $zone))->getTimestamp();
-    $hours = [];
-    for ($n = 0; $n < 96; $n++) {
-        $hours[] = new WeatherHour($from + $n * 3600, 18.0, 0.0, 6.0, 65.0, 100.0);
-    }
-    $judge = new HourJudge(Cases::knowledge(), new Place(45.9, 9.3, $zone), Forecast::of($hours));
-    $one = courseOf($course);
-
-    return $judge->judge($judge->windowsOf($one->mixes[0]), Kept::of($one), (new DateTimeImmutable($at, $zone))->getTimestamp());
-}
 
 // Soap wants four dry hours. Watered on Saturdays at nine in the evening, over the leaves.
 it('keeps clear of watering from above and minds feeding', function (array $care, string $at, HourWord $word, ?string $because): void {

@@ -6,29 +6,7 @@ use Nebbia\Core\Course\Consequence;
 use Nebbia\Core\Course\DayOutlook;
 use Nebbia\Core\Course\HourWord;
 use Nebbia\Core\Course\Neighbour;
-use Nebbia\Core\Course\Outlook;
-use Nebbia\Core\Course\Rhythm;
-use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
-
-function outlookAt(string $text): int
-{
-    return (new DateTimeImmutable($text, new DateTimeZone('Europe/Rome')))->getTimestamp();
-}
-
-/**
- * Soap against aphids at 18 °C, every 7 days: the round before was on the second of May at nine in the evening, the next is to be on the sixteenth.
- *
- * @return array<string, DayOutlook> the days from the third on
- */
-function outlook(array $case = [], array $neighbours = [], ?string $ready = null, ?string $before = '2026-05-02 21:00', ?string $after = '2026-05-16 21:00', string $now = '2026-05-03 08:00'): array
-{
-    $course = courseOf($case + ['start' => '2026-05-03', 'free' => [[], 21, 22]]);
-    $sky = skyOf(['start' => '2026-05-01'] + $case);
-    $days = (new Outlook(Cases::knowledge()))->days($course, Rhythm::written(7, 3), $before === null ? null : outlookAt($before), $after === null ? null : outlookAt($after), $neighbours, $ready === null ? null : outlookAt($ready), $sky, outlookAt($now), 15);
-
-    return array_combine(array_map(static fn (DayOutlook $one): string => substr($one->day, 5), $days), $days);
-}
 
 /** @return list<string> */
 function follows(DayOutlook $day): array
@@ -62,7 +40,7 @@ it('finds the best day where the plan has it', function (): void {
 it('knows the hours and why there are none', function (): void {
     $days = outlook(['but' => [['day' => '05-08', 'hours' => 24, 'rain' => 1]]]);
     expect($days['05-08']->slot)->toBeNull()->and(follows($days['05-08']))->toContain('no-hour')->and($days['05-08']->against?->objections[0][0]->id)->toBe('rain')->and($days['05-08']->worst()->value)->toBe('stop')
-        ->and($days['05-09']->slot?->from)->toBe(outlookAt('2026-05-09 21:00'));
+        ->and($days['05-09']->slot?->from)->toBe(romeTime('2026-05-09 21:00'));
     expect(follows(outlook(['temp' => 27])['05-09']))->toBe(['poor']);
 });
 
@@ -71,7 +49,7 @@ it('lets no round go where the day is over', function (): void {
 });
 
 it('minds other courses', function (): void {
-    $other = static fn (bool $sprayer, float $days): array => [new Neighbour('Sulfur', outlookAt('2026-05-09 21:00'), outlookAt('2026-05-09 22:00'), $sprayer, $days)];
+    $other = static fn (bool $sprayer, float $days): array => [new Neighbour('Sulfur', romeTime('2026-05-09 21:00'), romeTime('2026-05-09 22:00'), $sprayer, $days)];
     // The only free hour is taken, so there is none that day.
     expect(follows(outlook([], $other(true, 0.0))['05-09']))->toContain('no-hour')
         ->and(follows(outlook(['free' => [[], 20, 22]], $other(true, 0.0))['05-09']))->toContain('sprayer')
@@ -109,7 +87,7 @@ it('never calls a day good that the plan would not take, over skies of chance', 
 });
 
 it('puts the gravest consequence first', function (): void {
-    foreach (outlook(['temp' => 27, 'harvest' => '2026-05-10'], [new Neighbour('Sulfur', outlookAt('2026-05-09 21:00'), outlookAt('2026-05-09 22:00'), false, 3.0)]) as $day) {
+    foreach (outlook(['temp' => 27, 'harvest' => '2026-05-10'], [new Neighbour('Sulfur', romeTime('2026-05-09 21:00'), romeTime('2026-05-09 22:00'), false, 3.0)]) as $day) {
         $ranks = array_map(static fn (Consequence $one): int => $one->severity->rank(), $day->consequences);
         $sorted = $ranks;
         rsort($sorted);
