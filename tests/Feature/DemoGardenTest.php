@@ -14,13 +14,14 @@ use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Measure\UnitSystem;
+use Tests\Support\DemoOnce;
 
 function fontegrigia(string $now = '2026-05-04 16:00:00'): Garden
 {
     CarbonImmutable::setTestNow($now);
     Carbon\Carbon::setTestNow($now);
 
-    return app(StartGarden::class)->demo(CarbonImmutable::parse($now));
+    return DemoOnce::garden();
 }
 
 it('is the garden of the design', function (): void {
