@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Requests\ReadByCore;
 use App\Http\Requests\TypedRequest;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -37,6 +38,30 @@ it('takes numbers as they are typed in every request that has any', function ():
     }
     expect($fields)->toBeGreaterThan(60);
 });
+
+it('refuses several values where one is meant, in every field of every request', function (): void {
+    $fields = 0;
+    foreach (everyRequest() as $class) {
+        $rules = $class::create('/', 'PUT')->rules();
+        foreach ($rules as $field => $of) {
+            $isList = array_filter((array) $of, static fn (mixed $rule): bool => $rule === 'array' || $rule instanceof ReadByCore) !== [] || array_filter(array_keys($rules), static fn (string $other): bool => str_starts_with($other, "$field.")) !== [];
+            if ($isList || str_contains($field, '*')) {
+                continue;
+            }
+            $body = [];
+            data_set($body, $field, ['a' => 1]);
+            $request = $class::create('/', 'PUT', $body);
+            $request->setContainer(app());
+            expect((new ReflectionMethod($request, 'getValidatorInstance'))->invoke($request)->errors()->has($field))->toBeTrue("$class: $field takes a list.");
+            $fields++;
+        }
+    }
+    expect($fields)->toBeGreaterThan(100);
+});
+
+it('refuses several values of one name in the address', function (string $path): void {
+    $this->getJson(at(demo(), $path))->assertUnprocessable()->assertJsonPath('message', 'Write one value here, not several.');
+})->with(['recipes?search[]=soap', 'applications?before[0]=1', 'other-uses?volume[a]=1', 'ribbon?round[]=1', 'today?nothing[]=1']);
 
 it('reads the settings of a garden abroad', function (string $latitude, string $longitude, ?float $north, ?float $east): void {
     $garden = demo();

@@ -41,7 +41,7 @@ final readonly class Bounds
     public function handle(Request $request, Closure $next): Response
     {
         $query = $request->query->all();
-        $said = self::complaint($query, '', $n);
+        $said = self::complaint($query, '', $n) ?? self::several($query);
         if ($said === null && $query !== []) {
             $request->query->replace(self::readable($query));
         }
@@ -107,6 +107,23 @@ final readonly class Bounds
             };
             if ($said !== null) {
                 return $said;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * In the address each name has one value.
+     *
+     * @param  array<array-key, mixed>  $query
+     * @return array{string, string, int}|null
+     */
+    private static function several(array $query): ?array
+    {
+        foreach ($query as $name => $value) {
+            if (is_array($value)) {
+                return [(string) $name, 'Write one value here, not several.', 422];
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Validator;
 use Nebbia\Core\Measure\TypedNumber;
 
 /**
@@ -34,6 +35,20 @@ abstract class TypedRequest extends FormRequest
                 $this->merge([$path[0] => self::readAt($this->input($path[0]), array_slice($path, 1), $read)]);
             }
         }
+    }
+
+    /** Where one value is meant several are refused, whatever else the rules say of them: nothing further on looks again. */
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            $rules = $this->rules();
+            foreach ($rules as $field => $of) {
+                $isList = in_array('array', (array) $of, true) || array_filter(array_keys($rules), static fn (string $other): bool => str_starts_with($other, "$field.")) !== [] || array_filter((array) $of, static fn (mixed $rule): bool => $rule instanceof ReadByCore) !== [];
+                if (! $isList && ! str_contains($field, '*') && is_array($this->input($field)) && ! $validator->errors()->has($field)) {
+                    $validator->errors()->add($field, 'Write one value here, not several.');
+                }
+            }
+        });
     }
 
     /**
