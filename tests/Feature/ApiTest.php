@@ -324,3 +324,11 @@ it('sets the database up to be safe', function (): void {
     array_map(unlink(...), glob("$path*") ?: []);
     expect(DB::selectOne('PRAGMA foreign_keys')->foreign_keys)->toBe(1)->and(DB::selectOne('PRAGMA busy_timeout')->timeout)->toBe(20000)->and(DB::selectOne('PRAGMA synchronous')->synchronous)->toBe(2);
 });
+
+it('answers a program that has the address wrong in words, and a person with the page', function (string $path): void {
+    $this->getJson($path)->assertNotFound()->assertJsonPath('message', 'There is nothing at this address: docs/openapi.json lists those that there are.');
+})->with(['/api/gardens//today', '/api/gardens/../../etc/recipes?search=soap', '/api/none', '/api', '/none']);
+
+it('shows a person who has the address wrong the page, which says so', function (): void {
+    $this->get('/none')->assertNotFound()->assertSee('<!DOCTYPE html>', false);
+});

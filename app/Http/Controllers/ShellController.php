@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** The page that the browser's part of Nebbia runs in; which view it shows is the browser's to decide. */
@@ -15,8 +17,13 @@ final class ShellController
         return view('shell');
     }
 
-    public function missing(): Response
+    /** A program that asks for data gets no page. */
+    public function missing(Request $request): Response|JsonResponse
     {
+        if ($request->is('api', 'api/*') || $request->expectsJson()) {
+            return new JsonResponse(['message' => 'There is nothing at this address: docs/openapi.json lists those that there are.'], 404);
+        }
+
         return response()->view('shell', status: 404);
     }
 }
