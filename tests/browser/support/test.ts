@@ -50,7 +50,10 @@ export { expect }
 /** Opens a recipe by searching for it. */
 export async function openRecipe(page: Page, words: string, name: string): Promise<void> {
   await page.getByRole('button', { name: 'Recipes', exact: true }).click()
+  // The list is another one once the search is answered: what is clicked before that may move away under the pointer.
+  const answered = page.waitForResponse((response) => new URL(response.url()).searchParams.get('search') === words)
   await page.getByLabel('Search recipes').fill(words)
+  await answered
   await page.getByRole('dialog').getByText(name, { exact: true }).click()
   await expect(page.getByLabel('Name of the recipe')).toHaveValue(name)
   // A drawer that closes gives the focus back to its button; keys pressed before that go there.
