@@ -37,7 +37,7 @@ async function shot(name, path, { viewport = wide, scheme = 'light', port = 8196
   await page.waitForTimeout(600)
   await page.evaluate(() => window.scrollTo(0, 0))
   if (from) await page.evaluate((top) => window.scrollTo(0, top), from)
-  await page.screenshot({ path: resolve(OUT, `${name}.png`) })
+  await page.screenshot({ path: resolve(OUT, `${name}.png`), animations: 'disabled' })
   await page.close()
 }
 const onBench = (recipe, sprayer, planting) => async (page) => {
