@@ -12,8 +12,7 @@ export default defineConfig({
   workers: 2,
   timeout: 60_000,
   expect: { timeout: 20_000 },
-  // On a machine of others one hiccup is tried again, and named as flaky in the report; at home each is looked into.
-  retries: process.env.CI ? 1 : 0,
+  retries: 0,
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
