@@ -78,3 +78,12 @@ test('nothing is set smaller than 14 px', async ({ page }) => {
     expect(tiny, path).toEqual([])
   }
 })
+
+test('on a phone a complaint about a field that was scrolled away comes into sight', async ({ page }) => {
+  await page.goto('/garden')
+  await page.getByRole('button', { name: 'Add a planting' }).first().click()
+  await page.getByLabel('Plant', { exact: true }).fill('couve galega da avó')
+  await page.getByRole('button', { name: 'Add it' }).click()
+  await expect(page.getByText('is not a plant known here')).toBeInViewport()
+  await expect(page.getByLabel('Plant', { exact: true })).toBeFocused()
+})

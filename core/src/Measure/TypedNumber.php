@@ -46,6 +46,7 @@ final class TypedNumber
 
     private static function ofParts(float $degrees, float $minutes, float $seconds): ?float
     {
-        return $minutes < 60.0 && $seconds < 60.0 ? $degrees + $minutes / 60.0 + $seconds / 3600.0 : null;
+        // To ten metres, as a map is read.
+        return $minutes < 60.0 && $seconds < 60.0 ? round($degrees + $minutes / 60.0 + $seconds / 3600.0, 4) : null;
     }
 }

@@ -4,6 +4,7 @@ import AppDialog from '@/parts/AppDialog.vue'
 import { api, ApiFailure, take, type Course, type Recipe, type Schemas, type TroublePage } from '@/api/client'
 import { useChanges } from '@/stores/changes'
 import { useGarden } from '@/stores/garden'
+import { showComplaint } from '@/stores/saving'
 import { useTimes } from '@/stores/times'
 import { NButton } from 'naive-ui'
 import { computed, reactive, ref, shallowRef, watch } from 'vue'
@@ -40,8 +41,10 @@ async function suggest(): Promise<void> {
     // One that comes late is of what stood here before.
     if (question.value === asked) suggestion.value = answer
   } catch (e) {
-    if (e instanceof ApiFailure && e.status === 422) errors.value = e.fields
-    else changes.failed(e)
+    if (e instanceof ApiFailure && e.status === 422) {
+      errors.value = e.fields
+      void showComplaint()
+    } else changes.failed(e)
   } finally {
     asking.value = false
   }
@@ -102,8 +105,10 @@ async function plan(): Promise<void> {
     changes.done(planned.change, () => void router.push({ name: 'bench', params: { recipe: props.recipe.id } }))
     await router.push(props.trouble ? { name: 'trouble', params: { trouble: props.trouble.brief.id } } : { name: 'rounds' })
   } catch (e) {
-    if (e instanceof ApiFailure && e.status === 422) errors.value = e.fields
-    else changes.failed(e)
+    if (e instanceof ApiFailure && e.status === 422) {
+      errors.value = e.fields
+      void showComplaint()
+    } else changes.failed(e)
   } finally {
     busy.value = false
   }

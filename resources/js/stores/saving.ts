@@ -1,6 +1,15 @@
 import { ApiFailure } from '@/api/client'
 import { useChanges } from './changes'
-import { ref, type Ref } from 'vue'
+import { nextTick, ref, type Ref } from 'vue'
+
+/** The first complaint comes into sight: a long form on a phone would hide it, and nothing would seem to happen. */
+export async function showComplaint(): Promise<void> {
+  await nextTick()
+  const within = [...document.querySelectorAll('[role=dialog]')].pop() ?? document
+  const field = within.querySelector<HTMLElement>('[aria-invalid=true]')
+  if (field) field.focus()
+  else within.querySelector('.field-error')?.scrollIntoView({ block: 'center' })
+}
 
 /** Runs a write: complaints about fields stay beside the form, anything else is said; true where it worked. */
 export function useSaving() {
@@ -15,8 +24,10 @@ export function useSaving() {
       await work()
       return true
     } catch (e) {
-      if (e instanceof ApiFailure && e.status === 422) errors.value = e.fields
-      else changes.failed(e)
+      if (e instanceof ApiFailure && e.status === 422) {
+        errors.value = e.fields
+        void showComplaint()
+      } else changes.failed(e)
       return false
     } finally {
       busy.value = false

@@ -2,6 +2,7 @@
 import SettingsForm from '@/views/Settings/SettingsForm.vue'
 import { api, ApiFailure, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
+import { showComplaint } from '@/stores/saving'
 import { NButton } from 'naive-ui'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -27,8 +28,10 @@ async function start(what: 'demo' | 'empty'): Promise<void> {
     await store.open()
     await router.push({ name: what === 'demo' ? 'today' : 'settings' })
   } catch (e) {
-    if (e instanceof ApiFailure && e.status === 422) errors.value = e.fields
-    else failure.value = e instanceof Error ? e.message : 'Something went wrong.'
+    if (e instanceof ApiFailure && e.status === 422) {
+      errors.value = e.fields
+      void showComplaint()
+    } else failure.value = e instanceof Error ? e.message : 'Something went wrong.'
   } finally {
     busy.value = null
   }

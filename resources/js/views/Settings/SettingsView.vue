@@ -4,6 +4,7 @@ import PageHead from '@/parts/PageHead.vue'
 import { api, ApiFailure, take, type Schemas } from '@/api/client'
 import { useChanges } from '@/stores/changes'
 import { useGarden } from '@/stores/garden'
+import { showComplaint } from '@/stores/saving'
 import { NButton } from 'naive-ui'
 import { ref, watch } from 'vue'
 
@@ -41,8 +42,10 @@ async function save(): Promise<void> {
     stored = fromStore()
     changes.done(saved.change, store.refresh)
   } catch (e) {
-    if (e instanceof ApiFailure && e.status === 422) errors.value = e.fields
-    else changes.failed(e)
+    if (e instanceof ApiFailure && e.status === 422) {
+      errors.value = e.fields
+      void showComplaint()
+    } else changes.failed(e)
     if (e instanceof ApiFailure && e.status === 409) await store.refresh()
   }
 }
