@@ -52,7 +52,8 @@ test('a sprayer is added and taken out again, and the bench knows it', async ({ 
   await dialog.getByRole('button', { name: 'Add the sprayer' }).click()
   await expect(page.getByRole('heading', { name: 'Little mister' })).toBeVisible()
   await page.getByRole('navigation').getByRole('link', { name: 'Bench' }).click()
-  await page.getByRole('button', { name: 'Little mister' }).click()
+  // The pantry stands there until the bench is loaded, with a button to change it.
+  await page.getByRole('button', { name: 'Little mister', exact: true }).click()
   await expect(page.getByText('Makes 255 mL')).toBeVisible()
   await page.goto('/pantry?show=sprayers')
   await page.getByRole('button', { name: 'Change Little mister' }).click()

@@ -55,14 +55,20 @@ export class Server {
   }
 
   async start(): Promise<void> {
-    this.process = spawn(resolve(ROOT, 'bin/while-parent'), [
-      'php', '-d', 'opcache.enable=1', '-d', 'expose_php=0', '-d', 'upload_max_filesize=5M', '-d', 'post_max_size=6M', '-S', `127.0.0.1:${this.port}`, resolve(ROOT, 'bin/router.php'),
-    ], { cwd: resolve(ROOT, 'public'), env: this.env, stdio: 'ignore' })
-    for (let tries = 0; tries < 100; tries++) {
+    this.spawn()
+    for (let tries = 0; tries < 200; tries++) {
       if (await this.answers()) return
+      // What was there before may hold the port a moment longer: then this one has ended at once, and is started again.
+      if (this.process?.exitCode !== null) this.spawn()
       await new Promise((done) => setTimeout(done, 100))
     }
     throw new Error(`The server on port ${this.port} does not answer.`)
+  }
+
+  private spawn(): void {
+    this.process = spawn(resolve(ROOT, 'bin/while-parent'), [
+      'php', '-d', 'opcache.enable=1', '-d', 'expose_php=0', '-d', 'upload_max_filesize=5M', '-d', 'post_max_size=6M', '-S', `127.0.0.1:${this.port}`, resolve(ROOT, 'bin/router.php'),
+    ], { cwd: resolve(ROOT, 'public'), env: this.env, stdio: 'ignore' })
   }
 
   async stop(): Promise<void> {
