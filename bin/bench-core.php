@@ -5,12 +5,16 @@
 declare(strict_types=1);
 
 use Nebbia\Core\Bottle\LabelReader;
+use Nebbia\Core\Compatibility\Spacing;
+use Nebbia\Core\Course\Bearing;
 use Nebbia\Core\Course\CourseReader;
+use Nebbia\Core\Course\HarvestTime;
 use Nebbia\Core\Course\Planner;
 use Nebbia\Core\Diagnosis\Answers;
 use Nebbia\Core\Diagnosis\Circumstances;
 use Nebbia\Core\Diagnosis\Diagnostician;
 use Nebbia\Core\Diagnosis\Season;
+use Nebbia\Core\Diagnosis\Signs;
 use Nebbia\Core\Diagnosis\Weather;
 use Nebbia\Core\Evidence\Evidence;
 use Nebbia\Core\Evidence\Observation;
@@ -18,16 +22,19 @@ use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Hazard\Hazards;
 use Nebbia\Core\Hour\Hour;
+use Nebbia\Core\Hour\SprayWindows;
 use Nebbia\Core\Judgement\Circumstances as Everything;
 use Nebbia\Core\Judgement\ClosedVessel;
 use Nebbia\Core\Judgement\History;
 use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Knowledge\KnowledgeLoader;
+use Nebbia\Core\Measure\Drops;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Measuring\Kit;
 use Nebbia\Core\Measuring\MixMeasurer;
 use Nebbia\Core\Measuring\Tool;
+use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Reading\PlainReader;
 use Nebbia\Core\Steps\StepPlanner;
@@ -39,11 +46,11 @@ require dirname(__DIR__).'/vendor/autoload.php';
 const RUNS = 4000;
 const TRIES = 5;
 
-$knowledge = KnowledgeLoader::shipped();
-$reader = new RecipeReader($knowledge);
-$mixer = new Mixer($knowledge);
-$judge = Judge::withAllRules($knowledge);
-$plant = $knowledge->plant('tomato');
+$nebbia = KnowledgeLoader::shipped();
+$reader = $nebbia->get(RecipeReader::class);
+$mixer = $nebbia->get(Mixer::class);
+$judge = $nebbia->get(Judge::class);
+$plant = $nebbia->get(Plants::class)->named('tomato');
 $body = [
     'format' => 'nebbia.recipe/1', 'name' => 'Bench', 'use' => 'foliar', 'units' => 'us',
     'base' => ['amount' => '1 L', 'basis' => 'added', 'liquid' => 'water'],
@@ -71,15 +78,15 @@ function perSecond(callable $work, int $runs = RUNS): float
     return $best;
 }
 
-$diagnostician = Diagnostician::with($knowledge);
-$answers = Answers::of($knowledge, ['pale-stippling', 'sticky-film', 'stunted', 'spreads'], ['fine-webbing', 'ants-running']);
+$diagnostician = $nebbia->get(Diagnostician::class);
+$answers = Answers::of($nebbia->get(Signs::class), ['pale-stippling', 'sticky-film', 'stunted', 'spreads'], ['fine-webbing', 'ants-running']);
 $circumstances = Circumstances::of($plant, false, Season::Summer, [Weather::Hot]);
 
 const PARAGRAPH = 'Dissolve 1 tbsp baking soda in a gallon of water, add 2 1/2 tablespoons of vegetable oil and a teaspoon of liquid castile soap. Spray roses against powdery mildew every 7 days.';
-$plain = new PlainReader($knowledge);
-$steps = StepPlanner::withAllRules($knowledge);
-$hazards = new Hazards($knowledge);
-$measurer = new MixMeasurer($knowledge, Kit::of([
+$plain = $nebbia->get(PlainReader::class);
+$steps = $nebbia->get(StepPlanner::class);
+$hazards = $nebbia->get(Hazards::class);
+$measurer = new MixMeasurer($nebbia->get(Drops::class), Kit::of([
     Tool::spoon('a', 'tablespoon', 15.0), Tool::spoon('b', 'teaspoon', 5.0), Tool::spoon('c', '½ teaspoon', 2.5), Tool::spoon('d', '¼ teaspoon', 1.25),
     Tool::graduated('e', 'syringe', 10.0, 0.2), Tool::scale('f', 'scale', 5000.0, 1.0),
 ]));
@@ -91,11 +98,11 @@ $everything = new Everything(
     history: new History(['potassium-soap' => 2.0, 'sulfur' => 9.0], 3, 5, ['acetic-acid'], false), evidence: new Evidence([Observation::of(['potassium-soap' => 0.9], 2.0)]), around: ['cats', 'pond'],
 );
 const LABEL = 'Aqua, Sodium Laurth Sulfate, Cocamidopropyl Betaine, Sodium Chloride, Citric Acid, Parfum, Limonene, Methylisothiazolinone, Blurbium. 5-15 % anionic surfactants, <5 % soap';
-$labels = new LabelReader($knowledge);
+$labels = $nebbia->get(LabelReader::class);
 
 // Thirty courses over sixty days of hourly forecast, six sprayers between them; and ten, to see how it grows.
 $courses = [];
-$reading = new CourseReader($knowledge, $reader, $mixer);
+$reading = $nebbia->get(CourseReader::class);
 for ($n = 0; $n < 30; $n++) {
     $courses[] = $reading->read([
         'format' => 'nebbia.course/1', 'id' => "course $n", 'target' => ['aphid', 'whitefly', 'spider-mite', 'thrips', 'mealybug', 'soft-scale'][$n % 6], 'start' => sprintf('2026-05-%02d', 2 + $n % 9),
@@ -103,17 +110,19 @@ for ($n = 0; $n < 30; $n++) {
         'recipe' => ['ingredients' => [[['ingredient' => 'liquid-castile-soap', 'amount' => '25 mL'], ['ingredient' => 'vegetable-oil', 'amount' => '10 mL'], ['ingredient' => 'garlic-extract', 'amount' => '200 mL'], ['ingredient' => 'potassium-bicarbonate', 'amount' => '5 g']][$n % 4]]] + $body,
     ]);
 }
+// A new one each time: it remembers the hours that it has judged.
+$planner = static fn (): Planner => new Planner($nebbia->get(SprayWindows::class), $nebbia->get(Spacing::class), $nebbia->get(HarvestTime::class), $nebbia->get(Bearing::class));
 $from = 1777672800;
 $sky = (new StandIn($courses[0]->place, 9))->foretold($from, $from, $from + 60 * 86400);
-$bound = static function (array $courses) use ($knowledge, $sky): float {
-    $plans = (new Planner($knowledge))->plan($courses, $sky);
+$bound = static function (array $courses) use ($planner, $sky): float {
+    $plans = $planner()->plan($courses, $sky);
 
     return array_sum(array_map(static fn ($plan): float => $plan->score, $plans)) / array_sum(array_map(static fn ($plan): float => $plan->bound, $plans));
 };
 
 echo json_encode([
-    'plan_30_ms' => 1000 / perSecond(fn () => (new Planner($knowledge))->plan($courses, $sky), 3),
-    'plan_10_ms' => 1000 / perSecond(fn () => (new Planner($knowledge))->plan(array_slice($courses, 0, 10), $sky), 3),
+    'plan_30_ms' => 1000 / perSecond(fn () => $planner()->plan($courses, $sky), 3),
+    'plan_10_ms' => 1000 / perSecond(fn () => $planner()->plan(array_slice($courses, 0, 10), $sky), 3),
     'plan_bound' => $bound($courses),
     'diagnosis_ms' => 1000 / perSecond(fn () => $diagnostician->diagnose($answers, $circumstances), 50),
     'mix' => perSecond(fn () => $judge->judge(Situation::of($mixer->mix($recipe, 1700.0), $plant))),

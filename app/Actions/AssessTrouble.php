@@ -12,10 +12,11 @@ use Nebbia\Core\Decision\Decider;
 use Nebbia\Core\Decision\Decision;
 use Nebbia\Core\Decision\EnemiesSeen;
 use Nebbia\Core\Decision\Trouble as Known;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Scouting\Sample;
 use Nebbia\Core\Scouting\Trend;
 use Nebbia\Core\Target\Target;
+use Nebbia\Core\Target\Targets;
 
 /** From a trouble's rows to core's: its counts, their trend, and the decision. */
 final readonly class AssessTrouble
@@ -23,7 +24,7 @@ final readonly class AssessTrouble
     /** Two counts nearer to each other than this say nothing of a trend, days. */
     private const NEAREST = 0.5;
 
-    public function __construct(private Knowledge $knowledge, private Decider $decider) {}
+    public function __construct(private Plants $plants, private Targets $targets, private Decider $decider) {}
 
     /** Null while it is not known what it is. The planting, counts and tacticUses must be loaded. */
     public function decide(Garden $garden, Trouble $trouble): ?Decision
@@ -52,7 +53,7 @@ final readonly class AssessTrouble
 
         return new Known(
             $target,
-            $this->knowledge->plant($planting->plant),
+            $this->plants->named($planting->plant),
             $planting->indoors,
             $last === false ? null : self::sample($last),
             $this->trend($trouble, $target),
@@ -81,7 +82,7 @@ final readonly class AssessTrouble
 
     public function target(Trouble $trouble): ?Target
     {
-        return $trouble->target === null ? null : $this->knowledge->target($trouble->target);
+        return $trouble->target === null ? null : $this->targets->named($trouble->target);
     }
 
     public static function sample(Count $count): Sample

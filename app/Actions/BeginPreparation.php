@@ -8,8 +8,8 @@ use App\Models\Garden;
 use App\Models\Preparation;
 use App\Models\Sprayer;
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\Kind;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\MakingException;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Soap\SoapVerdict;
@@ -18,7 +18,7 @@ use Nebbia\Core\Soap\SoapVerdict;
 final readonly class BeginPreparation
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Kinds $kinds,
         private WorkOutMaking $making,
         private WorkOutSoap $soap,
         private Household $household,
@@ -53,7 +53,7 @@ final readonly class BeginPreparation
      */
     private function checked(Garden $garden, array $body): Kind
     {
-        $kind = $this->knowledge->kinds()->get(is_string($body['kind'] ?? null) ? $body['kind'] : '');
+        $kind = $this->kinds->get(is_string($body['kind'] ?? null) ? $body['kind'] : '');
         if (! $kind->isSoap()) {
             $this->making->read($garden, $body);
 

@@ -22,10 +22,11 @@ use Nebbia\Core\Course\Rhythm;
 use Nebbia\Core\Course\RoundWords;
 use Nebbia\Core\Course\WashOff;
 use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Hour\SprayWindows;
 use Nebbia\Core\Hour\WeatherUnits;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
+use Nebbia\Core\Target\Targets;
 use Nebbia\Core\Weather\Forecast;
 
 /** Courses that are under way, held against the rain that fell and the forecast as it is now: what should change, and why. */
@@ -37,7 +38,7 @@ final readonly class CheckCourses
     private const BACK_DAYS = 14;
 
     public function __construct(
-        private Knowledge $knowledge,
+        private Targets $targets, private SprayWindows $windows,
         private ForecastProvider $provider,
         private CourseInCore $courses,
         private Replanner $replanner,
@@ -111,7 +112,7 @@ final readonly class CheckCourses
 
     private function name(Course $course): string
     {
-        return $course->recipe->name.($course->target === null ? '' : ' against '.$this->knowledge->target($course->target)->name);
+        return $course->recipe->name.($course->target === null ? '' : ' against '.$this->targets->named($course->target)->name);
     }
 
     /** Made-up weather moves no real round. */
@@ -126,7 +127,7 @@ final readonly class CheckCourses
             return null;
         }
         $happened = $this->provider->happened($garden, $last, $now->getTimestamp());
-        $windows = (new HourJudge($this->knowledge, $course->place, $happened))->windowsOf($mix);
+        $windows = (new HourJudge($this->windows, $course->place, $happened))->windowsOf($mix);
 
         return WashOff::of($windows, $happened, $last, $now->getTimestamp(), $course->isIndoors());
     }

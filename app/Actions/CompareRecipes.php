@@ -18,7 +18,6 @@ use Nebbia\Core\Comparison\ComparedSubstance;
 use Nebbia\Core\Comparison\Comparer;
 use Nebbia\Core\Judgement\Headline;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Message\Catalogue;
@@ -28,7 +27,7 @@ use Nebbia\Core\Message\Message;
 final readonly class CompareRecipes
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Comparer $comparer,
         private WorkOutBench $bench,
         private Catalogue $catalogue,
     ) {}
@@ -45,7 +44,7 @@ final readonly class CompareRecipes
             ['recipe_ids' => 'One of the recipes is not here any more: choose again.'],
         ), $ids);
         $situations = array_map(fn (Recipe $recipe): Situation => $this->bench->situation($garden, $recipe->body, null, $planting, null), $recipes);
-        $rows = (new Comparer($this->knowledge))->compare($situations);
+        $rows = $this->comparer->compare($situations);
 
         return new ComparisonResource(
             $situations[0]->plantName(),

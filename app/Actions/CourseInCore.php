@@ -17,14 +17,15 @@ use Nebbia\Core\Course\Purpose;
 use Nebbia\Core\Course\SprayTime;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
+use Nebbia\Core\Target\Targets;
 
 /** A course of the garden as core takes it. */
 final readonly class CourseInCore
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Plants $plants, private Targets $targets,
         private Mixer $mixer,
         private Household $household,
     ) {}
@@ -47,12 +48,12 @@ final readonly class CourseInCore
         $some = [];
         foreach ($plantings as $planting) {
             $some[] = new CoursePlanting(
-                $planting->id, $this->knowledge->plant($planting->plant), $planting->number, Stage::from($planting->stage), $planting->height_cm, $planting->indoors,
+                $planting->id, $this->plants->named($planting->plant), $planting->number, Stage::from($planting->stage), $planting->height_cm, $planting->indoors,
                 $planting->in_flower || $planting->stage === Stage::Flowering->value, $planting->harvest_on?->toDateString(), Care::read($planting->care, 'care'), $planting->moved_on?->toDateString(),
             );
         }
 
-        return new CoreCourse($id, $this->knowledge->target($target), $purpose, $start, $place, $some, $mixes, FreeHours::read($garden->free_hours, 'free_hours'), $sprayer, $hours);
+        return new CoreCourse($id, $this->targets->named($target), $purpose, $start, $place, $some, $mixes, FreeHours::read($garden->free_hours, 'free_hours'), $sprayer, $hours);
     }
 
     /**

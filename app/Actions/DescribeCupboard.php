@@ -7,10 +7,8 @@ namespace App\Actions;
 use App\Http\Resources\CostResource;
 use App\Http\Resources\OfferResource;
 use App\Models\Garden;
-use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Ingredient\Ingredient;
 use Nebbia\Core\Ingredient\Strength;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Pantry\Cupboard;
 use Nebbia\Core\Pantry\Draw;
 use Nebbia\Core\Substitution\Substitutor;
@@ -18,12 +16,7 @@ use Nebbia\Core\Substitution\Substitutor;
 /** What the cupboard holds for a recipe, and what that costs, in words. */
 final readonly class DescribeCupboard
 {
-    private Substitutor $substitutor;
-
-    public function __construct(Knowledge $knowledge, Mixer $mixer)
-    {
-        $this->substitutor = new Substitutor($knowledge, $mixer);
-    }
+    public function __construct(private Substitutor $substitutor) {}
 
     /** @return list<OfferResource> the same as is asked for first */
     public function offers(Ingredient $ingredient, Strength $strength, Cupboard $cupboard): array

@@ -5,21 +5,22 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Planting;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Plant\LeafSurface;
+use Nebbia\Core\Plant\Modifiers;
+use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
 
 /** What is known of a planting's kind that matters to spraying, in short sentences. */
 final readonly class DescribePlant
 {
-    public function __construct(private Knowledge $knowledge, private Catalogue $catalogue) {}
+    public function __construct(private Modifiers $modifiers, private Plants $plants, private Catalogue $catalogue) {}
 
     /** @return list<string> */
     public function bears(Planting $planting): array
     {
-        $plant = $this->knowledge->plant($planting->plant);
+        $plant = $this->plants->named($planting->plant);
         $say = fn (string $key, string $what): string => $this->catalogue->sentence(Message::of("plant.$key", ['what' => $what]));
         $lists = array_diff($plant->sensitiveTo, ['lime-hating']);
         $said = [];
@@ -40,7 +41,7 @@ final readonly class DescribePlant
         if ($plant->nightBreathing) {
             $said[] = $say('night', '');
         }
-        foreach ($this->knowledge->modifiers() as $modifier) {
+        foreach ($this->modifiers->all as $modifier) {
             $stage = Stage::tryFrom($planting->stage);
             if (($stage !== null && $modifier->holdsAt($stage)) || ($modifier->id === 'flowering' && $planting->in_flower && $stage !== Stage::Flowering)) {
                 $said[] = $this->catalogue->sentence(Message::of("modifier.$modifier->id"));

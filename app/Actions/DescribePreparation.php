@@ -12,8 +12,8 @@ use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Ingredient\Content;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\Kind;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\Length;
 use Nebbia\Core\Making\Preparation as Made;
 use Nebbia\Core\Making\State;
@@ -25,19 +25,20 @@ use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Soap\SoapTest;
+use Nebbia\Core\Substance\Substances;
 
 /** What was made ahead, in words. */
 final readonly class DescribePreparation
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Kinds $kinds, private Substances $substances,
         private Catalogue $catalogue,
         private Household $household,
     ) {}
 
     public function __invoke(Garden $garden, Preparation $row): PreparationResource
     {
-        $kind = $this->knowledge->kinds()->get($row->kind);
+        $kind = $this->kinds->get($row->kind);
         $shelf = $this->household->shelf($garden);
         $timeline = $shelf->timeline($row);
         $jar = $shelf->find($row->id);
@@ -105,7 +106,7 @@ final readonly class DescribePreparation
             unset($plants[$substance->id]);
         }
         foreach ($plants as $id => $grams) {
-            $said[] = 'made from '.self::span($grams->times(1000.0)).' g of '.$this->knowledge->substance($id)->name.' per litre';
+            $said[] = 'made from '.self::span($grams->times(1000.0)).' g of '.$this->substances->of($id)->name.' per litre';
         }
 
         return $said;

@@ -19,23 +19,24 @@ use Nebbia\Core\Care\CareNote;
 use Nebbia\Core\Care\CareNotes;
 use Nebbia\Core\Chemistry\Made;
 use Nebbia\Core\Evidence\PatchLadder;
+use Nebbia\Core\Evidence\PatchLadders;
 use Nebbia\Core\Evidence\PatchStep;
 use Nebbia\Core\Job\IngredientJob;
 use Nebbia\Core\Job\JobAssessor;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Measure\KitchenFraction;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
-use Nebbia\Core\Tolerance\Tipping;
+use Nebbia\Core\Substance\Substances;
+use Nebbia\Core\Tolerance\TippingPoints;
 
 /** Puts into words what a mix becomes, what its parts do, and what to mind with it. */
 final readonly class DescribeSafety
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Substances $substances, private PatchLadders $patchLadders, private TippingPoints $tippingPoints,
         private Catalogue $catalogue,
         private JobAssessor $jobs,
         private CareNotes $care,
@@ -45,7 +46,7 @@ final readonly class DescribeSafety
     public function __invoke(Situation $situation, HereAndNow $now, ?Planting $planting, ?array $strengthened): SafetyResource
     {
         $aftermath = $situation->mix->aftermath;
-        $tipping = Tipping::of($situation, $this->knowledge);
+        $tipping = $this->tippingPoints->of($situation);
 
         return new SafetyResource(
             $aftermath === null ? null : PhResource::of($aftermath),
@@ -70,7 +71,7 @@ final readonly class DescribeSafety
             $before = $aftermath->before[$id]->likely ?? 0.0;
             if (abs($after->likely - $before) > 0.005 * max($before, $after->likely)) {
                 $n = Figures::strength(...);
-                $left[] = new LeftResource($this->knowledge->substance($id)->name, $before, IntervalResource::of($after), $n($before).' → '.$n($after->likely).' %');
+                $left[] = new LeftResource($this->substances->of($id)->name, $before, IntervalResource::of($after), $n($before).' → '.$n($after->likely).' %');
             }
         }
 
@@ -82,7 +83,7 @@ final readonly class DescribeSafety
         if (! $situation->mix->recipe->use->wetsLeaves()) {
             return null;
         }
-        $ladder = PatchLadder::of($situation->mix, $this->knowledge, $situation->circumstances->hour?->temperature);
+        $ladder = $this->patchLadders->of($situation->mix, $situation->circumstances->hour?->temperature);
 
         return new LadderResource(
             $this->proposal($situation, $ladder, $planting),

@@ -16,9 +16,9 @@ use Nebbia\Core\Diagnosis\Diagnosis;
 use Nebbia\Core\Diagnosis\Diagnostician;
 use Nebbia\Core\Diagnosis\RankedCause;
 use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
+use Nebbia\Core\Target\Targets;
 
 /** Signs to causes, in words for the screen. */
 final readonly class DiagnosePlanting
@@ -28,11 +28,11 @@ final readonly class DiagnosePlanting
 
     private const LEAST = 0.01;
 
-    public function __construct(private Knowledge $knowledge, private Catalogue $catalogue) {}
+    public function __construct(private Targets $targets, private Diagnostician $diagnostician, private Catalogue $catalogue) {}
 
     public function __invoke(Answers $answers, Circumstances $circumstances): DiagnosisResource
     {
-        $diagnosis = Diagnostician::with($this->knowledge)->diagnose($answers, $circumstances);
+        $diagnosis = $this->diagnostician->diagnose($answers, $circumstances);
         $shown = array_values(array_filter(array_slice($diagnosis->causes, 0, self::SHOWN), static fn (RankedCause $cause): bool => $cause->probability >= self::LEAST));
 
         return new DiagnosisResource(
@@ -40,13 +40,13 @@ final readonly class DiagnosePlanting
             1.0 - array_sum(array_map(static fn (RankedCause $cause): float => $cause->probability, $shown)),
             $diagnosis->isSettled(),
             $this->next($diagnosis),
-            array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $diagnosis->findings($this->knowledge)),
+            array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $diagnosis->findings($this->targets)),
         );
     }
 
     private function cause(RankedCause $cause): CauseResource
     {
-        $target = $cause->isNone() ? null : $this->knowledge->target($cause->cause);
+        $target = $cause->isNone() ? null : $this->targets->named($cause->cause);
 
         return new CauseResource(
             $cause->cause,

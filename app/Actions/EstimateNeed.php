@@ -14,7 +14,6 @@ use App\Models\Planting;
 use App\Models\Sprayer;
 use Illuminate\Database\Eloquent\Collection;
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
@@ -24,6 +23,7 @@ use Nebbia\Core\Need\NeedEstimator;
 use Nebbia\Core\Need\Stand;
 use Nebbia\Core\Need\StandNeed;
 use Nebbia\Core\Need\Wetting;
+use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Vessel\FillPlan;
 use Nebbia\Core\Vessel\SprayerShare;
@@ -37,7 +37,7 @@ final readonly class EstimateNeed
     private const MOST_ROUNDS = 400;
 
     public function __construct(
-        private Knowledge $knowledge,
+        private Plants $plants,
         private NeedEstimator $estimator,
         private Catalogue $catalogue,
     ) {}
@@ -78,7 +78,7 @@ final readonly class EstimateNeed
     private function stand(Planting $planting, array $used): Stand
     {
         return Stand::of(
-            $planting->name, $this->knowledge->plant($planting->plant), $planting->number, Stage::tryFrom($planting->stage) ?? Stage::Growing,
+            $planting->name, $this->plants->named($planting->plant), $planting->number, Stage::tryFrom($planting->stage) ?? Stage::Growing,
             $planting->height_cm, $planting->area_m2, $planting->pot_l, $used,
         );
     }

@@ -9,7 +9,8 @@ use App\Models\Preparation;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\Maker;
 use Nebbia\Core\Making\MakingReader;
 use Nebbia\Core\Making\OnShelf;
@@ -37,7 +38,7 @@ final class GardenShelf implements Shelf
 
     public function __construct(
         private readonly Garden $garden,
-        private readonly Knowledge $knowledge,
+        private readonly Kinds $kinds, private readonly Ingredients $ingredients,
         private readonly MakingReader $reader,
         private readonly Maker $maker,
         private readonly SoapStock $soaps,
@@ -78,7 +79,7 @@ final class GardenShelf implements Shelf
     public function timeline(Preparation $row): Timeline
     {
         return Timeline::of(
-            $this->knowledge->kinds()->get($row->kind), $row->started_at->setTimezone($this->garden->time_zone), $row->stayed(), $this->garden->localNow(),
+            $this->kinds->get($row->kind), $row->started_at->setTimezone($this->garden->time_zone), $row->stayed(), $this->garden->localNow(),
             $row->stirred_at, $row->test === null ? null : SoapTest::of($row->test['clear'], $row->test['ph'])->hasPassed(), $row->strained_at === null ? null : $row->left_ml,
         );
     }
@@ -99,7 +100,7 @@ final class GardenShelf implements Shelf
 
     private function onShelf(Preparation $row): ?OnShelf
     {
-        $kind = $this->knowledge->kinds()->get($row->kind);
+        $kind = $this->kinds->get($row->kind);
         $timeline = $this->timeline($row);
         $state = $row->deleted_at === null ? $timeline->state : State::Empty;
         $local = fn (?DateTimeImmutable $time): ?CarbonImmutable => $time === null ? null : CarbonImmutable::instance($time)->setTimezone($this->garden->time_zone);
@@ -119,7 +120,7 @@ final class GardenShelf implements Shelf
         }
 
         return OnShelf::of(
-            $row->id, $row->name, $kind, $this->knowledge->ingredient($kind->makes), $contents, $state, $local($timeline->readyAt ?? $timeline->strainAt), $local($timeline->useBy),
+            $row->id, $row->name, $kind, $this->ingredients->named($kind->makes), $contents, $state, $local($timeline->readyAt ?? $timeline->strainAt), $local($timeline->useBy),
             $left, $row->ph,
         );
     }

@@ -7,11 +7,13 @@ namespace App\Actions;
 use App\Models\Garden;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Ingredient\StrengthParser;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\Maker;
 use Nebbia\Core\Making\MakingReader;
+use Nebbia\Core\Measure\Drops;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measuring\Calibration;
 use Nebbia\Core\Measuring\Kit;
@@ -43,7 +45,9 @@ final readonly class Household
     private WeakMap $shelves;
 
     public function __construct(
-        private Knowledge $knowledge,
+        private Ingredients $ingredients,
+        private Kinds $kinds,
+        private Drops $drops,
         private RecipeReader $reader,
         private MakingReader $makings,
         private Maker $maker,
@@ -65,7 +69,7 @@ final readonly class Household
     /** What was made ahead. */
     public function shelf(Garden $garden): GardenShelf
     {
-        return $this->shelves[$garden] ??= new GardenShelf($garden, $this->knowledge, $this->makings, $this->maker, $this->soaps);
+        return $this->shelves[$garden] ??= new GardenShelf($garden, $this->kinds, $this->ingredients, $this->makings, $this->maker, $this->soaps);
     }
 
     /** Reads recipes that may take from what this garden has made ahead. */
@@ -89,14 +93,14 @@ final readonly class Household
 
     public function measurer(Garden $garden): MixMeasurer
     {
-        return new MixMeasurer($this->knowledge, $this->kit($garden), $this->own($garden));
+        return new MixMeasurer($this->drops, $this->kit($garden), $this->own($garden));
     }
 
     public function cupboard(Garden $garden): Cupboard
     {
         return $this->cupboards[$garden] ??= new Cupboard(array_values($garden->products()->toBase()->get(['id', 'name', 'ingredient', 'strength', 'size', 'left', 'price', 'density'])->map(function (object $row): ?Bottle {
             try {
-                $ingredient = $this->knowledge->ingredient((string) $row->ingredient);
+                $ingredient = $this->ingredients->named((string) $row->ingredient);
                 $strength = $row->strength === null ? Strength::usual($ingredient) : StrengthParser::parse($row->strength, $ingredient);
             } catch (BadInput) {
                 // Told of where the bottles are shown; no recipe takes from it.

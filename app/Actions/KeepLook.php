@@ -9,8 +9,8 @@ use App\Models\Look;
 use App\Models\LookKind;
 use App\Models\Planting;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Evidence\PatchLadder;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Evidence\PatchLadders;
+use Nebbia\Core\Tolerance\Thresholds;
 
 /** Writes down a test patch, or what a spray did to a planting. */
 final readonly class KeepLook
@@ -18,7 +18,7 @@ final readonly class KeepLook
     /** Hours after which leaves show what was done to them. */
     private const USUAL_WAIT = 48.0;
 
-    public function __construct(private WorkOutBench $bench, private Knowledge $knowledge, private Past $past) {}
+    public function __construct(private WorkOutBench $bench, private Thresholds $thresholds, private PatchLadders $patchLadders, private Past $past) {}
 
     public function __invoke(
         Garden $garden, Planting $planting, LookKind $kind, ?string $recipeId, ?string $applicationId, float $fraction, ?int $leaves, CarbonImmutable $putOnAt, ?float $score, ?string $note,
@@ -35,10 +35,10 @@ final readonly class KeepLook
             $name = $recipe->name;
             $mix = $this->bench->situation($garden, $recipe->body, null, $planting, null)->mix;
             foreach ($mix->strengths as $strength) {
-                $unit = $this->knowledge->thresholds()->of($strength->substance->id)->unit ?? '% w/v';
+                $unit = $this->thresholds->of($strength->substance->id)->unit ?? '% w/v';
                 $strengths[$strength->substance->id] = ($strength->in($unit) ?? $strength->percentWv)->likely * $fraction;
             }
-            $wait = PatchLadder::of($mix, $this->knowledge)->steps[0]->waitHours ?? null;
+            $wait = $this->patchLadders->of($mix)->steps[0]->waitHours ?? null;
         }
         $this->past->forget($garden);
 

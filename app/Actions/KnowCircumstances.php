@@ -9,9 +9,9 @@ use App\Models\Planting;
 use App\Models\Sprayer;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Chemistry\Water;
+use Nebbia\Core\Chemistry\Waters;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\ClosedVessel;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Plant\Stage;
 
 /** All that the household knows beside recipe and plant: water, weather, what was done before, who lives there. */
@@ -20,7 +20,7 @@ final readonly class KnowCircumstances
     /** Days after which a plant that was moved has settled. */
     private const SETTLED = 7;
 
-    public function __construct(private Knowledge $knowledge, private Past $past) {}
+    public function __construct(private Waters $waters, private Past $past) {}
 
     /**
      * @param  float|null  $fillMl  what goes into the sprayer
@@ -35,7 +35,7 @@ final readonly class KnowCircumstances
             states: $this->states($planting, $now, $at),
             indoors: $planting->indoors ?? false,
             hour: $now->hour,
-            water: $now->water === null ? Water::measured($garden->hardness_mg_l, $garden->alkalinity_mg_l) : Water::usual($this->knowledge, $now->water),
+            water: $now->water === null ? Water::measured($garden->hardness_mg_l, $garden->alkalinity_mg_l) : $this->waters->usual($now->water),
             vessel: $sprayer === null || $fillMl === null ? null : ClosedVessel::of($sprayer->capacity_ml - $fillMl, $sprayer->material, $sprayer->name),
             history: $this->past->history($garden, $planting?->id, $sprayer?->id, $at, $now->washed, $now->rinsed),
             evidence: $this->past->evidence($garden, $planting?->id),

@@ -6,22 +6,25 @@ namespace App\Actions;
 
 use App\Http\Resources\KnowledgeResource;
 use Nebbia\Core\Ingredient\Ingredient;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Ingredient\PercentMeaning;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
 use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Nebbia\Nebbia;
+use Nebbia\Core\Plant\Plants;
+use Nebbia\Core\Target\Targets;
 
 /** What there is to choose from, for the screens' lists. */
 final readonly class ListChoices
 {
-    public function __construct(private Knowledge $knowledge) {}
+    public function __construct(private Nebbia $nebbia, private Ingredients $ingredients, private Plants $plants, private Targets $targets) {}
 
     public function __invoke(): KnowledgeResource
     {
-        $rows = $this->knowledge->rows('ingredients');
+        $rows = $this->nebbia->table('ingredients')->rows();
         $ingredients = [];
         foreach ($rows as $row) {
-            $ingredient = $this->knowledge->ingredient($row->string('id'));
+            $ingredient = $this->ingredients->named($row->string('id'));
             $ingredients[] = [
                 'id' => $ingredient->id,
                 'name' => $ingredient->name,
@@ -33,9 +36,9 @@ final readonly class ListChoices
 
         return new KnowledgeResource(
             $ingredients,
-            array_map(fn (string $id): array => ['id' => $id, 'name' => $this->knowledge->plant($id)->name], $this->knowledge->ids('plants')),
-            array_map(fn (string $id): array => ['id' => $id, 'name' => $this->knowledge->target($id)->name], $this->knowledge->ids('targets')),
-            array_map(static fn (Row $oil): array => ['id' => $oil->string('id'), 'name' => $oil->string('name')], array_values($this->knowledge->rows('soap', 'oils'))),
+            array_map(fn (string $id): array => ['id' => $id, 'name' => $this->plants->named($id)->name], $this->plants->ids()),
+            array_map(fn (string $id): array => ['id' => $id, 'name' => $this->targets->named($id)->name], $this->targets->ids()),
+            array_map(static fn (Row $oil): array => ['id' => $oil->string('id'), 'name' => $oil->string('name')], array_values($this->nebbia->table('soap')->rows('oils'))),
         );
     }
 

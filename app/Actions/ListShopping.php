@@ -15,7 +15,8 @@ use App\Models\Round;
 use App\Models\RoundStatus;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Pantry\Draw;
 use Nebbia\Core\Pantry\Shopping;
@@ -25,7 +26,7 @@ use Nebbia\Core\Pantry\Want;
 final readonly class ListShopping
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Kinds $kinds, private Ingredients $ingredients,
         private Mixer $mixer,
         private PlanMakings $makings,
         private Household $household,
@@ -48,14 +49,14 @@ final readonly class ListShopping
                 continue;
             }
             // What is made ahead is not bought: its raw materials are, below.
-            $draws = array_values(array_filter($cupboard->draws($mix, $recipe->id === $course->recipe_id ? $course->products ?? [] : []), fn (Draw $draw): bool => $draw->product !== null || $this->knowledge->kinds()->making($draw->ingredient) === []));
+            $draws = array_values(array_filter($cupboard->draws($mix, $recipe->id === $course->recipe_id ? $course->products ?? [] : []), fn (Draw $draw): bool => $draw->product !== null || $this->kinds->making($draw->ingredient) === []));
             $plans[] = [$draws, $open];
             $planCosts[] = new PlanCost($recipe->name, $open, $this->describe->cost($draws, 1, $garden), $this->describe->cost($draws, $open, $garden));
             $rounds += $open;
         }
         foreach ($this->makings->batches($garden) as $batch) {
             $raw = $batch->raw + ($batch->liquidMl > 0.0 ? [$batch->kind->liquid => $batch->liquidMl] : []);
-            $plans[] = [array_map(fn (string $id, float $amount): Draw => $cupboard->take($this->knowledge->ingredient($id), $amount), array_keys($raw), $raw), 1];
+            $plans[] = [array_map(fn (string $id, float $amount): Draw => $cupboard->take($this->ingredients->named($id), $amount), array_keys($raw), $raw), 1];
         }
         $wants = Shopping::list($plans, $cupboard);
         $costs = array_filter(array_map(static fn (Want $want): ?float => $want->cost, $wants), static fn (?float $cost): bool => $cost !== null);

@@ -13,8 +13,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Knowledge\Knowledge;
-use Nebbia\Core\Storage\KeepingTime;
+use Nebbia\Core\Storage\KeepingTimes;
 use Nebbia\Core\Vessel\FillPlan;
 use Nebbia\Core\Vessel\Vessel;
 
@@ -24,7 +23,7 @@ final readonly class LogBatch
     public function __construct(
         private LogRound $log,
         private Household $household,
-        private Knowledge $knowledge,
+        private KeepingTimes $keepingTimes,
         private Mixer $mixer,
     ) {}
 
@@ -103,7 +102,7 @@ final readonly class LogBatch
         } catch (BadInput) {
             return null;
         }
-        $keeps = KeepingTime::of($mix, $this->knowledge);
+        $keeps = $this->keepingTimes->of($mix);
 
         return $keeps === null ? null : $made->addMinutes((int) round($keeps->hours->likely * 60.0))->utc();
     }

@@ -11,15 +11,15 @@ use App\Models\Planting;
 use App\Models\Round;
 use App\Weather\WeatherThen;
 use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Pantry\Draw;
+use Nebbia\Core\Target\Targets;
 
 /** Writes down what was sprayed in a round, with the recipe, mix, findings and weather as they are at that hour. */
 final readonly class LogRound
 {
     public function __construct(
         private WorkOutBench $bench,
-        private Knowledge $knowledge,
+        private Targets $targets,
         private Household $household,
         private DescribeCupboard $describe,
         private Past $past,
@@ -54,7 +54,7 @@ final readonly class LogRound
                 'recipe' => $body,
                 'sprayer_name' => $course->sprayer?->name,
                 'target' => $course->target,
-                'target_name' => $course->target === null ? null : $this->knowledge->target($course->target)->name,
+                'target_name' => $course->target === null ? null : $this->targets->named($course->target)->name,
                 'plantings' => $sprayed->plantings->map->only(['id', 'plant', 'name', 'number', 'stage', 'height_cm'])->all(),
                 'planting_names' => $sprayed->plantings->map(static fn (Planting $planting): string => "$planting->number × $planting->name")->all(),
                 'round_number' => $round->number,

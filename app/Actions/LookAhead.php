@@ -22,7 +22,7 @@ use Nebbia\Core\Course\Outlook;
 use Nebbia\Core\Course\Rhythm;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Weather\Forecast;
 
 /** What each of the coming days would mean for a round. */
@@ -33,7 +33,7 @@ final readonly class LookAhead
     private const HOUR = 3600;
 
     public function __construct(
-        private Knowledge $knowledge,
+        private Kinds $kinds, private Spacing $spacing,
         private ForecastProvider $provider,
         private CourseInCore $courses,
         private Household $household,
@@ -84,7 +84,7 @@ final readonly class LookAhead
         /** @var Collection<int, Course> $others */
         $others = $garden->courses()->whereKeyNot($course->id)->whereHas('rounds', $open)->with(['recipe', 'other', 'plantings', 'rounds' => $open])->get();
         $own = $course->plantings->modelKeys();
-        $spacing = new Spacing($this->knowledge);
+        $spacing = $this->spacing;
         $mixes = [];
         $found = [];
         foreach ($others as $other) {
@@ -118,7 +118,7 @@ final readonly class LookAhead
         $hours = 0.0;
         foreach (is_array($body['ingredients'] ?? null) ? $body['ingredients'] : [] as $line) {
             $id = is_array($line) && is_string($line['ingredient'] ?? null) && ! isset($line['preparation']) ? $line['ingredient'] : null;
-            $kind = $id === null || in_array($id, $bought, true) ? null : ($this->knowledge->kinds()->making($id)[0] ?? null);
+            $kind = $id === null || in_array($id, $bought, true) ? null : ($this->kinds->making($id)[0] ?? null);
             $hours = max($hours, $kind->hours->likely ?? 0.0);
         }
 

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Http\Resources\JarOffer;
 use App\Models\Garden;
 use Nebbia\Core\Formulation\RecipeLine;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\OnShelf;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Message\Catalogue;
@@ -17,7 +17,7 @@ use Nebbia\Core\Message\Message;
 final readonly class OfferJars
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Kinds $kinds,
         private Household $household,
         private DescribePreparation $describe,
         private Catalogue $catalogue,
@@ -26,7 +26,7 @@ final readonly class OfferJars
     /** @return array{list<JarOffer>, list<string>, string|null} jars, the make-up of a litre, the kind that makes it */
     public function of(Garden $garden, RecipeLine $line): array
     {
-        $kinds = $this->knowledge->kinds()->making($line->ingredient->id);
+        $kinds = $this->kinds->making($line->ingredient->id);
         if ($kinds === []) {
             return [[], [], null];
         }

@@ -11,8 +11,9 @@ use App\Models\Round;
 use App\Models\RoundStatus;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Making\Kind;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\OnShelf;
 use Nebbia\Core\Making\StockBatch;
 use Nebbia\Core\Making\StockNeed;
@@ -25,7 +26,7 @@ use Nebbia\Core\Message\Catalogue;
 final readonly class PlanMakings
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Kinds $kinds, private Ingredients $ingredients,
         private Mixer $mixer,
         private Household $household,
         private Catalogue $catalogue,
@@ -80,9 +81,9 @@ final readonly class PlanMakings
 
     private function describe(Garden $garden, StockBatch $batch, int $times): ToMakeResource
     {
-        $raw = $batch->liquidMl > 0.0 ? [PreciseWords::volume($batch->liquidMl, $garden->units).' of '.mb_strtolower($this->knowledge->ingredient($batch->kind->liquid)->name)] : [];
+        $raw = $batch->liquidMl > 0.0 ? [PreciseWords::volume($batch->liquidMl, $garden->units).' of '.mb_strtolower($this->ingredients->named($batch->kind->liquid)->name)] : [];
         foreach ($batch->raw as $id => $amount) {
-            $ingredient = $this->knowledge->ingredient($id);
+            $ingredient = $this->ingredients->named($id);
             $raw[] = ($ingredient->isLiquid ? PreciseWords::volume($amount, $garden->units) : PreciseWords::mass($amount, $garden->units)).' of '.mb_strtolower($ingredient->name);
         }
         $days = array_unique(array_map(static fn (StockNeed $need): string => $need->at->format('j F'), $batch->needs));
@@ -101,7 +102,7 @@ final readonly class PlanMakings
      */
     private function kind(string $ingredient, array $jars): ?Kind
     {
-        return $jars[0]->kind ?? $this->knowledge->kinds()->making($ingredient)[0] ?? null;
+        return $jars[0]->kind ?? $this->kinds->making($ingredient)[0] ?? null;
     }
 
     /** @return array<string, list<StockNeed>> ingredient => what the open rounds take of it; what is bought ready is not made */
@@ -142,7 +143,7 @@ final readonly class PlanMakings
             $sources[] = [$line->line->ingredient, $line->volumeMl ?? 0.0, $line->line->preparation];
         }
         foreach ($sources as [$ingredient, $ml, $jar]) {
-            if ($ingredient->isLiquid && $ml > 0.0 && ($jar !== null || $this->knowledge->kinds()->making($ingredient->id) !== [])) {
+            if ($ingredient->isLiquid && $ml > 0.0 && ($jar !== null || $this->kinds->making($ingredient->id) !== [])) {
                 $taken[$ingredient->id] = [($taken[$ingredient->id][0] ?? 0.0) + $ml, $jar !== null || ($taken[$ingredient->id][1] ?? false)];
             }
         }

@@ -16,7 +16,6 @@ use Nebbia\Core\Formulation\DoseReader;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\RecipeException;
 use Nebbia\Core\Hazard\Hazards;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
@@ -34,7 +33,8 @@ use Nebbia\Core\Steps\Work;
 final readonly class PlanMixing
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Hazards $hazards,
+        private DoseReader $doses,
         private WorkOutBench $bench,
         private Household $household,
         private Catalogue $catalogue,
@@ -47,7 +47,7 @@ final readonly class PlanMixing
     {
         $bench = ($this->bench)($garden, $body, $sprayer, $planting, $volume);
         $mix = $this->bench->oneFill($garden, $body, $sprayer, $planting, $volume);
-        $work = Work::of($mix, $sprayer?->vessel(), $garden->units, new Hazards($this->knowledge), $this->household->measurer($garden));
+        $work = Work::of($mix, $sprayer?->vessel(), $garden->units, $this->hazards, $this->household->measurer($garden));
 
         return new MixingPlan(
             $mix->recipe->name, $bench->makes, $bench->fit->fills ?? 1, $mix->finalVolume->likely, $bench->capacity_ml, $bench->usable_ml,
@@ -89,7 +89,7 @@ final readonly class PlanMixing
                 return Content::of($mix, $this->amounts->parseVolume($put, $garden->units)->inBase()->likely, $in);
             }
             $recipeLine = $mix->lines[$line]->line ?? throw RecipeException::missing('line');
-            $dose = (new DoseReader($this->knowledge, $this->household->own($garden)))->read($recipeLine->withAmount($amount));
+            $dose = $this->doses->with($this->household->own($garden))->read($recipeLine->withAmount($amount));
         } catch (BadInput $e) {
             throw $e->at('put');
         }

@@ -13,8 +13,8 @@ use Nebbia\Core\Bottle\LabelFindings;
 use Nebbia\Core\Bottle\LabelReader;
 use Nebbia\Core\Bottle\Part;
 use Nebbia\Core\Bottle\PartClass;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Message\Catalogue;
@@ -23,7 +23,7 @@ use Nebbia\Core\Message\Message;
 /** A bottle's list of contents, read and put into words. */
 final readonly class ReadBottle
 {
-    public function __construct(private LabelReader $reader, private Knowledge $knowledge, private Catalogue $catalogue) {}
+    public function __construct(private LabelReader $reader, private Ingredients $ingredients, private Catalogue $catalogue) {}
 
     /** @throws BadInput naming `text` */
     public function __invoke(string $text): LabelReadingResource
@@ -43,7 +43,7 @@ final readonly class ReadBottle
             array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), LabelFindings::of($label)),
             self::share($label->soap),
             $label->ingredient,
-            $label->ingredient === null ? null : $this->knowledge->ingredient($label->ingredient)->name,
+            $label->ingredient === null ? null : $this->ingredients->named($label->ingredient)->name,
             $label->strength(),
         );
     }

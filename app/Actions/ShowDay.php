@@ -20,20 +20,24 @@ use Nebbia\Core\Day\Batch;
 use Nebbia\Core\Day\Day;
 use Nebbia\Core\Day\DueSpray;
 use Nebbia\Core\Day\DueStand;
+use Nebbia\Core\Day\Rinse;
 use Nebbia\Core\Day\Step;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Need\NeedEstimator;
+use Nebbia\Core\Plant\Plants;
+use Nebbia\Core\Storage\KeepingTimes;
 
 /** The rounds of today put together: what is mixed, where it goes in which order, and what is done afterwards. */
 final readonly class ShowDay
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Plants $plants,
+        private KeepingTimes $keepingTimes,
+        private Rinse $rinse,
         private Mixer $mixer,
         private Household $household,
         private WorkOutBench $bench,
@@ -66,7 +70,7 @@ final readonly class ShowDay
             $rounds[$one[0]->id] = $one;
         }
 
-        return array_map(fn (Batch $batch): DayBatch => $this->batch($garden, $batch, array_map(static fn (DueSpray $one): array => $rounds[$one->round], $batch->sprays), $done), Day::of($sprays, $mixer, $this->knowledge)->batches);
+        return array_map(fn (Batch $batch): DayBatch => $this->batch($garden, $batch, array_map(static fn (DueSpray $one): array => $rounds[$one->round], $batch->sprays), $done), Day::of($sprays, $mixer, $this->keepingTimes, $this->rinse)->batches);
     }
 
     /**
@@ -82,7 +86,7 @@ final readonly class ShowDay
         return new DueSpray(
             $round->id, md5(json_encode([$body, $course->sprayer_id, $course->products], JSON_THROW_ON_ERROR)), $mix, $course->sprayer?->vessel(), $round->dueAt($garden->time_zone)->getTimestamp(),
             array_values($round->open()->map(fn (Planting $one): DueStand => new DueStand(
-                $one->id, $one->name, $this->knowledge->plant($one->plant), $one->number, $needs[$one->id] ?? null, in_array($course->target, $troubled[$one->id] ?? [], true), $one->new_until !== null && $one->new_until >= $today,
+                $one->id, $one->name, $this->plants->named($one->plant), $one->number, $needs[$one->id] ?? null, in_array($course->target, $troubled[$one->id] ?? [], true), $one->new_until !== null && $one->new_until >= $today,
             ))->all()),
         );
     }

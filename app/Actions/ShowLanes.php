@@ -21,7 +21,7 @@ use Nebbia\Core\Course\LookAfter;
 use Nebbia\Core\Course\Slot;
 use Nebbia\Core\Course\SlotFinder;
 use Nebbia\Core\Formulation\FinalStrength;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Hour\SprayWindows;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Weather\Forecast;
@@ -36,7 +36,7 @@ final readonly class ShowLanes
         private ShowWeatherDays $weather,
         private ForecastProvider $provider,
         private CourseInCore $courses,
-        private Knowledge $knowledge,
+        private SprayWindows $windows,
         private LookAfter $after,
         private PlanMakings $makings,
         private Catalogue $catalogue,
@@ -56,7 +56,7 @@ final readonly class ShowLanes
             if ($core === null) {
                 continue;
             }
-            $judge ??= new HourJudge($this->knowledge, $core->place, $forecast);
+            $judge ??= new HourJudge($this->windows, $core->place, $forecast);
             $windows[] = new CourseWindows($course->id, $forecast->isEmpty() ? [] : $this->days(new SlotFinder($judge), $core, $from));
             foreach ($course->rounds as $round) {
                 $marks[] = $this->look($garden, $course, $core, $round);

@@ -20,9 +20,13 @@ use Nebbia\Core\BadInput;
 use Nebbia\Core\Evidence\Learner;
 use Nebbia\Core\Evidence\Observation;
 use Nebbia\Core\Evidence\PatchLadder;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Evidence\PatchLadders;
 use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Plant\Plants;
+use Nebbia\Core\Substance\Substances;
+use Nebbia\Core\Tolerance\Limits;
+use Nebbia\Core\Tolerance\Thresholds;
 
 /** The story of a planting's leaves. */
 final readonly class ShowLooks
@@ -30,7 +34,7 @@ final readonly class ShowLooks
     private const ROUNDS = 12;
 
     public function __construct(
-        private Knowledge $knowledge,
+        private Thresholds $thresholds, private Limits $limits, private Substances $substances, private Plants $plants, private PatchLadders $patchLadders,
         private Catalogue $catalogue,
         private WorkOutBench $bench,
         private Past $past,
@@ -55,7 +59,7 @@ final readonly class ShowLooks
     private function ladder(Garden $garden, Recipe $recipe, Planting $planting): ?PatchLadder
     {
         try {
-            return PatchLadder::of($this->bench->situation($garden, $recipe->body, null, $planting, null)->mix, $this->knowledge);
+            return $this->patchLadders->of($this->bench->situation($garden, $recipe->body, null, $planting, null)->mix);
         } catch (BadInput) {
             return null;
         }
@@ -68,7 +72,7 @@ final readonly class ShowLooks
         $advice = $look->score === null || $ladder === null || $look->kind !== LookKind::Patch ? null : $ladder->advise($look->fraction, $look->score);
         $said = [];
         foreach ($look->strengths as $id => $strength) {
-            $said[] = $this->knowledge->substance($id)->name.' '.Figures::strength($strength).' '.Figures::unit($this->knowledge->thresholds()->of($id)->unit ?? '%');
+            $said[] = $this->substances->of($id)->name.' '.Figures::strength($strength).' '.Figures::unit($this->thresholds->of($id)->unit ?? '%');
         }
         $when = static fn (?CarbonImmutable $at): ?string => $at?->toIso8601ZuluString();
 
@@ -85,16 +89,16 @@ final readonly class ShowLooks
     private function learned(Garden $garden, Planting $planting): array
     {
         $evidence = $this->past->evidence($garden, $planting->id);
-        $plant = $this->knowledge->plant($planting->plant);
+        $plant = $this->plants->named($planting->plant);
         $ids = array_unique(array_merge(...array_map(static fn (Observation $one): array => array_keys($one->strengths), $evidence->observations)));
         $learned = [];
         foreach ($ids as $id) {
-            $threshold = $this->knowledge->thresholds()->of($id);
+            $threshold = $this->thresholds->of($id);
             $prior = $threshold?->careful($plant->groupFor($threshold->listedAs)) ?? 0.0;
-            $found = $threshold === null || $prior <= 0.0 ? null : $this->learner->learn($evidence->of($id), $this->knowledge->limits()->ratio($plant, $id));
+            $found = $threshold === null || $prior <= 0.0 ? null : $this->learner->learn($evidence->of($id), $this->limits->ratio($plant, $id));
             if ($threshold !== null && $found !== null) {
                 $learned[] = new LearnedResource(
-                    $this->knowledge->substance($id)->name, $threshold->unit, $prior, $prior * $found->factor, $found->factor, IntervalResource::of($found->range->times($prior)), $found->observations,
+                    $this->substances->of($id)->name, $threshold->unit, $prior, $prior * $found->factor, $found->factor, IntervalResource::of($found->range->times($prior)), $found->observations,
                     Figures::strength($prior * $found->factor).' '.Figures::unit($threshold->unit), Figures::range($found->range->times($prior)), Figures::strength($prior),
                 );
             }

@@ -9,14 +9,14 @@ use App\Http\Resources\PreparationResource;
 use App\Http\Resources\ShelfResource;
 use App\Models\Garden;
 use App\Models\Preparation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\Kind;
+use Nebbia\Core\Making\Kinds;
 
 /** All that was made ahead, what can be, and what planned rounds want started. */
 final readonly class ShowMadeAhead
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Kinds $kinds,
         private Household $household,
         private DescribePreparation $describe,
         private PlanMakings $plan,
@@ -26,7 +26,7 @@ final readonly class ShowMadeAhead
     {
         return new ShelfResource(
             array_map(fn (Preparation $row): PreparationResource => ($this->describe)($garden, $row), $this->household->shelf($garden)->standing()),
-            array_map(fn (Kind $kind): KindResource => $this->describe->kind($kind), array_values($this->knowledge->kinds()->all)),
+            array_map(fn (Kind $kind): KindResource => $this->describe->kind($kind), array_values($this->kinds->all)),
             ($this->plan)($garden),
             $this->plan->fromShelf($garden),
         );

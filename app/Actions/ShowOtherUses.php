@@ -10,8 +10,8 @@ use App\Http\Resources\OtherUsesResource;
 use App\Http\Resources\SoilSign;
 use App\Models\Garden;
 use Nebbia\Core\BadInput;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Ingredient\StrengthParser;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\OnShelf;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\KitchenFraction;
@@ -33,7 +33,7 @@ final readonly class ShowOtherUses
     private const FEEDS = ['nettle-ferment' => 10.0, 'green-ferment' => 10.0, 'sugar-ferment' => 500.0, 'frass-tea' => 1.0];
 
     public function __construct(
-        private Knowledge $knowledge,
+        private Ingredients $ingredients,
         private Catalogue $catalogue,
         private Household $household,
         private AmountParser $amounts,
@@ -79,7 +79,7 @@ final readonly class ShowOtherUses
             }
         }
         foreach (array_diff_key(self::USUAL, array_flip($seen)) as $id => $strength) {
-            $ingredient = $this->knowledge->ingredient($id);
+            $ingredient = $this->ingredients->named($id);
             foreach ($this->disinfecting->from([[$ingredient, StrengthParser::parse($strength, $ingredient)]], $ml) as $means) {
                 $rows[] = $this->means($garden, $means, $ingredient->name, false);
             }

@@ -19,11 +19,12 @@ use App\Models\Product;
 use App\Models\Sprayer;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
 use Nebbia\Core\Measure\KitchenFraction;
 use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Measure\Units;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Nebbia\Nebbia;
 
 /** The cupboard and the shed: bottles, sprayers with what they last held, measuring tools, measures of one's own. */
 final readonly class ShowPantry
@@ -31,7 +32,7 @@ final readonly class ShowPantry
     /** What a sprayer held longer ago is of no matter: two seasons. */
     private const SEASONS_DAYS = 800;
 
-    public function __construct(private Knowledge $knowledge) {}
+    public function __construct(private Nebbia $nebbia, private Units $units) {}
 
     public function __invoke(Garden $garden): PantryResource
     {
@@ -43,7 +44,7 @@ final readonly class ShowPantry
             array_values($garden->sprayers->map(fn (Sprayer $sprayer): PantrySprayer => $this->sprayer($sprayer, $garden->units, $held[$sprayer->id] ?? null))->all()),
             array_values($garden->tools->map(static fn (MeasuringTool $tool): ToolResource => ToolResource::of($tool))->all()),
             array_values($garden->ownMeasures->map(static fn (OwnMeasure $measure): OwnMeasureResource => OwnMeasureResource::of($measure))->all()),
-            array_values(array_map($this->calibration(...), $this->knowledge->rows('calibrated'))),
+            array_values(array_map($this->calibration(...), $this->nebbia->table('calibrated')->rows())),
             $garden->currency,
         );
     }
@@ -59,7 +60,7 @@ final readonly class ShowPantry
 
     private function calibration(Row $row): CalibrationChoice
     {
-        $unit = $this->knowledge->units()->get($row->string('unit'));
+        $unit = $this->units->get($row->string('unit'));
         $n = KitchenFraction::figures(...);
         $usual = $unit->likely === null || $unit->low === null || $unit->high === null
             ? 'by ingredient'

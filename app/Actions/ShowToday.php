@@ -20,8 +20,8 @@ use App\Models\TroubleStatus;
 use App\Weather\WeatherThen;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Hour\WeatherUnits;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Target\Targets;
 
 /** What is due today and soon, and what was done last. */
 final readonly class ShowToday
@@ -34,7 +34,7 @@ final readonly class ShowToday
 
     public function __construct(
         private WorkOutBench $bench,
-        private Knowledge $knowledge,
+        private Targets $targets,
         private DescribeTrouble $troubles,
         private ListTasks $tasks,
         private ListInspections $inspections,
@@ -103,7 +103,7 @@ final readonly class ShowToday
             RoundResource::of($round),
             $recipe->name,
             $recipe->id,
-            $course->target === null ? null : $this->knowledge->target($course->target)->name,
+            $course->target === null ? null : $this->targets->named($course->target)->name,
             $round->open()->map(static fn (Planting $planting): string => "$planting->number × $planting->name")->join(', ', ' and '),
             $course->sprayer?->name,
             $course->sprayer_id,

@@ -31,11 +31,12 @@ use Nebbia\Core\Decision\Neighbour;
 use Nebbia\Core\Decision\RankedRemedy;
 use Nebbia\Core\Decision\RankedTactic;
 use Nebbia\Core\Decision\SharedRisk;
+use Nebbia\Core\Diagnosis\Signs;
 use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\KitchenFraction;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
+use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Scouting\SamplingPlan;
 use Nebbia\Core\Target\Measure;
 use Nebbia\Core\Target\Target;
@@ -53,7 +54,7 @@ final readonly class ShowTrouble
         private AssessTrouble $assess,
         private DescribeTrouble $describe,
         private RankRecipes $recipes,
-        private Knowledge $knowledge,
+        private Signs $signs, private Plants $plants,
         private Catalogue $catalogue,
     ) {}
 
@@ -86,7 +87,7 @@ final readonly class ShowTrouble
 
     public function scouting(Scouting $scouting): ScoutingResource
     {
-        $name = fn (string $sign): string => $this->catalogue->sentence($this->knowledge->sign($sign)->name());
+        $name = fn (string $sign): string => $this->catalogue->sentence($this->signs->of($sign)->name());
 
         return new ScoutingResource(
             $scouting->id, $scouting->version, $scouting->scouted_at->toIso8601ZuluString(), $scouting->trouble_id,
@@ -186,8 +187,8 @@ final readonly class ShowTrouble
     {
         $others = $garden->standing()->whereKeyNot($trouble->planting_id)->with('zone')->get()->keyBy('id');
         $troubled = $garden->troubles()->where('status', TroubleStatus::Open)->where('target', $target->id)->pluck('planting_id')->all();
-        $risk = SharedRisk::of($target, $this->knowledge->plant($trouble->planting->plant), $trouble->planting->zone_id, $trouble->planting->indoors, array_values($others->map(fn (Planting $other): Neighbour => new Neighbour(
-            $other->id, $this->knowledge->plant($other->plant), $other->zone_id, $other->indoors, in_array($other->id, $troubled, true),
+        $risk = SharedRisk::of($target, $this->plants->named($trouble->planting->plant), $trouble->planting->zone_id, $trouble->planting->indoors, array_values($others->map(fn (Planting $other): Neighbour => new Neighbour(
+            $other->id, $this->plants->named($other->plant), $other->zone_id, $other->indoors, in_array($other->id, $troubled, true),
         ))->all()));
         $neighbours = [];
         foreach ([[true, $risk->sameDay], [false, $risk->lookAt]] as [$sameDay, $ids]) {

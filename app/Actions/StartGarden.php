@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Demo\DemoGarden;
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\Units;
 use Nebbia\Core\Measuring\ToolKind;
 
 /** The first run: the demo garden, or an empty one with three usual sprayers, measuring spoons and a scale to begin with. */
@@ -21,7 +21,7 @@ final readonly class StartGarden
 
     public function __construct(
         private DemoGarden $demo,
-        private Knowledge $knowledge,
+        private Units $units,
     ) {}
 
     /** @param  CarbonImmutable|null  $begins  the morning on which it begins; one in mid May if left out, whatever the calendar says */
@@ -40,7 +40,7 @@ final readonly class StartGarden
         }
         $garden->refresh();
         foreach (self::SPOONS as [$name, $generic, $part]) {
-            $unit = $this->knowledge->units()->generic($generic, $garden->units)->likely;
+            $unit = $this->units->generic($generic, $garden->units)->likely;
             $garden->tools()->create(['name' => $name, 'kind' => ToolKind::Spoon, 'size' => ($unit?->toFloat() ?? 0.0) * $part, 'step' => 0.0]);
         }
         $garden->tools()->create(['name' => 'kitchen scale', 'kind' => ToolKind::Scale, 'size' => 5000.0, 'step' => 1.0]);

@@ -10,10 +10,10 @@ use App\Models\Garden;
 use App\Models\Product;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Ingredient\StrengthParser;
 use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Substitution\Substitutor;
 
@@ -21,7 +21,8 @@ use Nebbia\Core\Substitution\Substitutor;
 final readonly class SwapBottle
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Ingredients $ingredients,
+        private Substitutor $substitutor,
         private Mixer $mixer,
         private Household $household,
         private Catalogue $catalogue,
@@ -36,14 +37,14 @@ final readonly class SwapBottle
             throw $e->under('recipe');
         }
         try {
-            $with = $product === null ? $this->knowledge->ingredient($ingredient) : $product->bottle()->ingredient;
+            $with = $product === null ? $this->ingredients->named($ingredient) : $product->bottle()->ingredient;
             $stated = $product === null ? $strength : $product->strength;
             $field = 'strength';
             $is = $stated === null ? Strength::usual($with) : StrengthParser::parse($stated, $with);
         } catch (BadInput $e) {
             throw $e->at($field ?? 'ingredient');
         }
-        $swap = (new Substitutor($this->knowledge, $this->mixer->with($this->household->own($garden))))->swap($recipe, $line, $with, $is, $stated);
+        $swap = $this->substitutor->with($this->mixer->with($this->household->own($garden)))->swap($recipe, $line, $with, $is, $stated);
 
         return new SwapResource(
             $swap->recipe->toArray(), array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $swap->findings),

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\OnShelf;
 
 /**
@@ -16,7 +16,7 @@ use Nebbia\Core\Making\OnShelf;
 final readonly class TakeFromShelf
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Kinds $kinds,
         private Household $household,
     ) {}
 
@@ -44,7 +44,7 @@ final readonly class TakeFromShelf
     private function jar(Garden $garden, array $line, CarbonImmutable $at): ?OnShelf
     {
         $id = $line['ingredient'] ?? null;
-        if (! is_string($id) || isset($line['preparation']) || isset($line['strength']) || $this->knowledge->kinds()->making($id) === [] || $this->isBought($garden, $id)) {
+        if (! is_string($id) || isset($line['preparation']) || isset($line['strength']) || $this->kinds->making($id) === [] || $this->isBought($garden, $id)) {
             return null;
         }
         $fit = array_filter(

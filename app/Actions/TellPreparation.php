@@ -11,7 +11,7 @@ use App\Models\Preparation;
 use App\Models\Sprayer;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Soap\SoapSteps;
@@ -21,7 +21,7 @@ use Nebbia\Core\Steps\MixingStep;
 final readonly class TellPreparation
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Kinds $kinds,
         private Household $household,
         private WorkOutMaking $workOut,
         private DescribePreparation $describe,
@@ -30,7 +30,7 @@ final readonly class TellPreparation
 
     public function __invoke(Garden $garden, Preparation $row): PreparationStory
     {
-        $kind = $this->knowledge->kinds()->get($row->kind);
+        $kind = $this->kinds->get($row->kind);
         $expected = null;
         try {
             if ($kind->isSoap()) {

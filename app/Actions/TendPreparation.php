@@ -8,8 +8,8 @@ use App\Models\Garden;
 use App\Models\Preparation;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\Kind;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\MakingException;
 use Nebbia\Core\Making\Place;
 use Nebbia\Core\Measure\AmountParser;
@@ -18,7 +18,7 @@ use Nebbia\Core\Measure\AmountParser;
 final readonly class TendPreparation
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Kinds $kinds,
         private Household $household,
         private AmountParser $amounts,
         private TellPreparation $tell,
@@ -31,7 +31,7 @@ final readonly class TendPreparation
      */
     public function __invoke(Garden $garden, Preparation $row, array $what): void
     {
-        $kind = $this->knowledge->kinds()->get($row->kind);
+        $kind = $this->kinds->get($row->kind);
         $now = $garden->now();
         if (isset($what['done']) && is_array($what['done'])) {
             $row->done = $this->marked($row->done, $what['done'], $now);

@@ -30,11 +30,11 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Headline;
 use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\AmountFormatter;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Measure\Kitchens;
 use Nebbia\Core\Measure\LevelMarks;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitKind;
@@ -42,7 +42,8 @@ use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Measuring\LineMeasure;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
-use Nebbia\Core\Storage\KeepingTime;
+use Nebbia\Core\Plant\Plants;
+use Nebbia\Core\Storage\KeepingTimes;
 use Nebbia\Core\Tolerance\Burden;
 use Nebbia\Core\Tolerance\Gauge;
 use Nebbia\Core\Tolerance\Gauges;
@@ -55,7 +56,7 @@ use Nebbia\Core\Vessel\Vessel;
 final readonly class WorkOutBench
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Plants $plants, private Kitchens $kitchens, private KeepingTimes $keepingTimes,
         private Mixer $mixer,
         private Judge $judge,
         private Gauges $gauges,
@@ -168,7 +169,7 @@ final readonly class WorkOutBench
     {
         $situation = Situation::of(
             $mix,
-            $planting === null ? null : $this->knowledge->plant($planting->plant),
+            $planting === null ? null : $this->plants->named($planting->plant),
             ($this->circumstances)($garden, $planting, $sprayer, $now, $mix->finalVolume->likely, $at),
         );
 
@@ -184,12 +185,12 @@ final readonly class WorkOutBench
         $headline = Headline::of($situation);
         $burden = $this->gauges->burden($situation);
         $bottles = $this->household->cupboard($garden);
-        $keeping = KeepingTime::of($mix, $this->knowledge);
+        $keeping = $this->keepingTimes->of($mix);
         $lines = [];
         foreach ($mix->lines as $n => $line) {
             $lines[] = $this->line($line, $measures[$n], $mix, $units, $this->cupboard->offers($line->line->ingredient, $line->line->strength, $bottles), $garden);
         }
-        $baseMeasure = $mix->baseMl > 0.0 ? $this->knowledge->kitchen($units)->nearest($mix->baseMl)->pretty : null;
+        $baseMeasure = $mix->baseMl > 0.0 ? $this->kitchens->of($units)->nearest($mix->baseMl)->pretty : null;
         $capacity = $sprayer->capacity_ml ?? $mix->finalVolume->likely;
         $usable = $sprayer?->vessel()->usableMl() ?? $mix->finalVolume->likely;
 

@@ -11,8 +11,8 @@ use App\Models\Garden;
 use App\Models\Sprayer;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Hazard\Hazards;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\Kind;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\Maker;
 use Nebbia\Core\Making\MakingReader;
 use Nebbia\Core\Making\MakingSteps;
@@ -36,7 +36,7 @@ final readonly class WorkOutMaking
     private const USUAL_ML = 1000.0;
 
     public function __construct(
-        private Knowledge $knowledge,
+        private Kinds $kinds, private Hazards $hazards,
         private MakingReader $reader,
         private Maker $maker,
         private AmountParser $amounts,
@@ -53,7 +53,7 @@ final readonly class WorkOutMaking
      */
     public function __invoke(Garden $garden, string $kindId, ?string $want, ?array $body, ?Sprayer $sprayer): MakingResource
     {
-        $kind = $this->knowledge->kinds()->get($kindId);
+        $kind = $this->kinds->get($kindId);
         $body ??= $this->usual($garden, $kind, $want);
         try {
             $preparation = $this->read($garden, $body);
@@ -85,7 +85,7 @@ final readonly class WorkOutMaking
     /** @return list<MixingStep> */
     public function steps(Garden $garden, Preparation $preparation, ?Sprayer $sprayer): array
     {
-        $work = $preparation->pot === null ? null : Work::of($preparation->pot, null, $garden->units, new Hazards($this->knowledge), $this->household->measurer($garden));
+        $work = $preparation->pot === null ? null : Work::of($preparation->pot, null, $garden->units, $this->hazards, $this->household->measurer($garden));
         $passage = $sprayer?->finest_passage_mm;
 
         return (new MakingSteps)->of($preparation, $work, $garden->units, $passage === null ? null : 'the '.KitchenFraction::figures($passage)." mm of $sprayer->name");

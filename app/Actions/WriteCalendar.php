@@ -9,11 +9,11 @@ use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\RoundStatus;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\StockNeed;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
+use Nebbia\Core\Target\Targets;
 
 /** Planned rounds and the steeps that they wait for as a calendar: an hour each, in the evening where nobody has said when. */
 final readonly class WriteCalendar
@@ -22,7 +22,7 @@ final readonly class WriteCalendar
     private const STEEP = 1800;
 
     public function __construct(
-        private Knowledge $knowledge,
+        private Targets $targets,
         private PlanMakings $makings,
         private Catalogue $catalogue,
     ) {}
@@ -34,7 +34,7 @@ final readonly class WriteCalendar
         foreach ($rounds as $round) {
             $course = $round->course;
             $from = $round->dueAt($garden->time_zone)->getTimestamp();
-            $against = $course->target === null ? '' : ' against '.$this->knowledge->target($course->target)->name;
+            $against = $course->target === null ? '' : ' against '.$this->targets->named($course->target)->name;
             $calendar->add(
                 $round->id, $from, $from + 3600, $round->remedy()->name.$against,
                 PreciseWords::volume($course->volume_ml, $garden->units).($course->sprayer === null ? '' : ", {$course->sprayer->name}")."\n".$course->plantings->map(static fn (Planting $one): string => "$one->number × $one->name")->implode("\n"),

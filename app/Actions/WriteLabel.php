@@ -11,8 +11,7 @@ use DateTimeImmutable;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Knowledge\Knowledge;
-use Nebbia\Core\Label\BottleLabel;
+use Nebbia\Core\Label\BottleLabels;
 use Nebbia\Core\Message\Catalogue;
 
 /** The label for a bottle, on screen and as a page to print. */
@@ -27,7 +26,7 @@ final readonly class WriteLabel
 
     public function __construct(
         private WorkOutBench $bench,
-        private Knowledge $knowledge,
+        private BottleLabels $bottleLabels,
         private Catalogue $catalogue,
     ) {}
 
@@ -35,7 +34,7 @@ final readonly class WriteLabel
     public function __invoke(Garden $garden, mixed $body, ?Sprayer $sprayer, ?string $volume): LabelResource
     {
         $mix = $this->bench->oneFill($garden, $body, $sprayer, null, $volume);
-        $label = BottleLabel::of($mix, $garden->localNow(), $this->knowledge);
+        $label = $this->bottleLabels->of($mix, $garden->localNow());
         $when = static fn (?DateTimeImmutable $time): ?string => $time?->format('j F Y, H:i');
 
         return new LabelResource(

@@ -8,11 +8,11 @@ use App\Exceptions\BadFile;
 use Illuminate\Console\Command;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Chemistry\Water;
+use Nebbia\Core\Chemistry\Waters;
 use Nebbia\Core\Hour\Hour;
 use Nebbia\Core\Hour\HourReader;
 use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Judgement\Circumstances;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\TypedNumber;
 use Nebbia\Core\Plant\Stage;
 
@@ -21,7 +21,7 @@ final readonly class CircumstancesOptions
 {
     private const WATERS = ['tap', 'rain', 'distilled'];
 
-    public function __construct(private Knowledge $knowledge) {}
+    public function __construct(private Waters $waters) {}
 
     /** @throws BadInput|BadFile naming the option */
     public function read(Command $command, ?Stage $stage): Circumstances
@@ -72,9 +72,9 @@ final readonly class CircumstancesOptions
             throw BadFile::option('water', 'this must be one of '.implode(', ', self::WATERS).'.');
         }
         if ($hardness === null && $alkalinity === null) {
-            return is_string($kind) ? Water::usual($this->knowledge, trim($kind)) : null;
+            return is_string($kind) ? $this->waters->usual(trim($kind)) : null;
         }
-        $usual = Water::usual($this->knowledge, is_string($kind) ? trim($kind) : 'tap');
+        $usual = $this->waters->usual(is_string($kind) ? trim($kind) : 'tap');
 
         try {
             return Water::measured($hardness ?? $usual->hardness->likely, $alkalinity ?? $usual->alkalinity->likely);

@@ -7,10 +7,12 @@ namespace App\Console;
 use Nebbia\Core\Diagnosis\Clue;
 use Nebbia\Core\Diagnosis\Diagnosis;
 use Nebbia\Core\Diagnosis\RankedCause;
+use Nebbia\Core\Diagnosis\Signs;
 use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
+use Nebbia\Core\Plant\Plants;
+use Nebbia\Core\Target\Targets;
 
 /** Writes a diagnosis down: as nebbia.diagnosis/1, or as a page to read. */
 final readonly class DiagnosisReport
@@ -20,7 +22,7 @@ final readonly class DiagnosisReport
     /** How many causes a page of text lists. */
     private const SHOWN = 5;
 
-    public function __construct(private Catalogue $catalogue) {}
+    public function __construct(private Catalogue $catalogue, private Signs $signs, private Targets $targets, private Plants $plants) {}
 
     public function say(Message $message): string
     {
@@ -28,7 +30,7 @@ final readonly class DiagnosisReport
     }
 
     /** @return array<string, mixed> nebbia.diagnosis/1 */
-    public function toArray(Diagnosis $diagnosis, Knowledge $knowledge): array
+    public function toArray(Diagnosis $diagnosis): array
     {
         $next = $diagnosis->nextLook;
 
@@ -36,7 +38,7 @@ final readonly class DiagnosisReport
             'format' => self::FORMAT,
             'causes' => array_map(fn (RankedCause $cause): array => [
                 'target' => $cause->cause,
-                'name' => $this->name($cause, $knowledge),
+                'name' => $this->name($cause),
                 'probability' => $cause->probability,
                 'because' => array_map(static fn (Clue $clue): array => ['sign' => $clue->sign->id, 'seen' => $clue->there, 'bits' => $clue->bits], $cause->clues),
             ], $diagnosis->causes),
@@ -49,37 +51,37 @@ final readonly class DiagnosisReport
                 'name' => $this->say($next->sign->name()),
                 'look' => $this->say($next->sign->look()),
             ],
-            'findings' => array_map(fn (Finding $finding): array => $finding->toArray($this->catalogue), $diagnosis->findings($knowledge)),
+            'findings' => array_map(fn (Finding $finding): array => $finding->toArray($this->catalogue), $diagnosis->findings($this->targets)),
         ];
     }
 
-    public function json(Diagnosis $diagnosis, Knowledge $knowledge): string
+    public function json(Diagnosis $diagnosis): string
     {
-        return $this->encode($this->toArray($diagnosis, $knowledge));
+        return $this->encode($this->toArray($diagnosis));
     }
 
     /** All that can be named in a question, for programs. */
-    public function listJson(Knowledge $knowledge): string
+    public function listJson(): string
     {
         return $this->encode([
-            'signs' => array_map(fn (string $id): array => ['id' => $id, 'name' => $this->say($knowledge->sign($id)->name())], $knowledge->ids('signs')),
-            'targets' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $knowledge->target($id)->name], $knowledge->ids('targets')),
-            'plants' => array_map(static fn (string $id): array => ['id' => $id, 'name' => $knowledge->plant($id)->name], $knowledge->ids('plants')),
+            'signs' => array_map(fn (string $id): array => ['id' => $id, 'name' => $this->say($this->signs->of($id)->name())], $this->signs->ids()),
+            'targets' => array_map(fn (string $id): array => ['id' => $id, 'name' => $this->targets->named($id)->name], $this->targets->ids()),
+            'plants' => array_map(fn (string $id): array => ['id' => $id, 'name' => $this->plants->named($id)->name], $this->plants->ids()),
         ]);
     }
 
-    public function text(Diagnosis $diagnosis, Knowledge $knowledge): string
+    public function text(Diagnosis $diagnosis): string
     {
         $text = '';
-        foreach ($diagnosis->findings($knowledge) as $finding) {
+        foreach ($diagnosis->findings($this->targets) as $finding) {
             $said = $finding->toArray($this->catalogue);
             $text .= "{$said['what']}\n  {$said['because']}\n  {$said['instead']}\n";
         }
         $text .= "\nCauses\n";
         foreach (array_slice($diagnosis->causes, 0, self::SHOWN) as $cause) {
-            $text .= sprintf("  %5.1f %%  %s\n", 100 * $cause->probability, $this->name($cause, $knowledge));
+            $text .= sprintf("  %5.1f %%  %s\n", 100 * $cause->probability, $this->name($cause));
         }
-        $text .= "\nWhy ".$this->name($diagnosis->first(), $knowledge)."\n";
+        $text .= "\nWhy ".$this->name($diagnosis->first())."\n";
         foreach ($diagnosis->first()->clues as $clue) {
             $text .= sprintf("  %s: %s (%+.1f bits)%s\n", $clue->bits > 0 ? 'for' : 'against', $this->say($clue->sign->name()), $clue->bits, $clue->there ? '' : ', not found');
         }
@@ -91,9 +93,9 @@ final readonly class DiagnosisReport
         return $text;
     }
 
-    private function name(RankedCause $cause, Knowledge $knowledge): string
+    private function name(RankedCause $cause): string
     {
-        return $cause->isNone() ? $this->say(Message::of('cause.none-of-these')) : $knowledge->target($cause->cause)->name;
+        return $cause->isNone() ? $this->say(Message::of('cause.none-of-these')) : $this->targets->named($cause->cause)->name;
     }
 
     private function encode(mixed $data): string

@@ -7,7 +7,6 @@ namespace App\Console;
 use Nebbia\Core\Formulation\MixLine;
 use Nebbia\Core\Hazard\Hazards;
 use Nebbia\Core\Ingredient\Content;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\Length;
 use Nebbia\Core\Making\MakingSteps;
 use Nebbia\Core\Making\Preparation;
@@ -25,7 +24,7 @@ final readonly class MakingReport
 
     public function __construct(
         private Catalogue $catalogue,
-        private Knowledge $knowledge,
+        private Hazards $hazards,
     ) {}
 
     /** @return array<string, mixed> nebbia.stock/1 */
@@ -88,7 +87,7 @@ final readonly class MakingReport
     /** @return list<MixingStep> */
     private function steps(Preparation $preparation): array
     {
-        $work = $preparation->pot === null ? null : Work::of($preparation->pot, null, UnitSystem::Metric, new Hazards($this->knowledge));
+        $work = $preparation->pot === null ? null : Work::of($preparation->pot, null, UnitSystem::Metric, $this->hazards);
 
         return (new MakingSteps)->of($preparation, $work, UnitSystem::Metric);
     }

@@ -14,14 +14,16 @@ use Nebbia\Core\Decision\EnemiesSeen;
 use Nebbia\Core\Diagnosis\Answers;
 use Nebbia\Core\Diagnosis\Circumstances;
 use Nebbia\Core\Diagnosis\Season;
+use Nebbia\Core\Diagnosis\Signs;
 use Nebbia\Core\Diagnosis\Weather;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Plant\Plants;
+use Nebbia\Core\Target\Targets;
 
 /** One trouble of the demo garden: the look by which it was found, its counts, and what was done, each on its day. */
 final readonly class DemoTrouble
 {
-    public function __construct(private KeepScouting $keep, private Knowledge $knowledge) {}
+    public function __construct(private KeepScouting $keep, private Plants $plants, private Targets $targets, private Signs $signs) {}
 
     public function __invoke(Garden $garden, Planting $planting, Row $row, CarbonImmutable $today): Trouble
     {
@@ -30,8 +32,8 @@ final readonly class DemoTrouble
         $scouting = ($this->keep)(
             $garden,
             $planting,
-            Answers::of($this->knowledge, $row->strings('present'), $row->strings('absent')),
-            Circumstances::of($this->knowledge->plant($planting->plant), $planting->indoors, Season::of($noticed->month), array_map(Weather::from(...), $row->strings('weather'))),
+            Answers::of($this->signs, $row->strings('present'), $row->strings('absent')),
+            Circumstances::of($this->plants->named($planting->plant), $planting->indoors, Season::of($noticed->month), array_map(Weather::from(...), $row->strings('weather'))),
             true,
             $row->string('target'),
             $row->string('note'),
@@ -43,7 +45,7 @@ final readonly class DemoTrouble
                 'garden_id' => $garden->id, 'tactic' => $tactic->string('tactic'), 'done_at' => $at($tactic->float('day'))->utc(), 'note' => $tactic->string('note') ?: null,
             ]);
         }
-        $measure = $this->knowledge->target($row->string('target'))->watchUntil?->measure;
+        $measure = $this->targets->named($row->string('target'))->watchUntil?->measure;
         foreach ($row->rows('counts') as $count) {
             $trouble->counts()->create([
                 'garden_id' => $garden->id, 'measure' => $measure, 'counts' => $count->floats('counts'), 'leaves_per_plant' => (int) $count->float('leaves'),

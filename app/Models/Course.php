@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Nebbia\Core\Course\Purpose;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Target\Targets;
 
 /**
  * A remedy for some plantings, and the rounds until it is done.
@@ -37,7 +37,7 @@ final class Course extends HouseholdModel
     protected function readable(): array
     {
         return [
-            'target' => [static fn (mixed $raw): bool => $raw === null || (is_string($raw) && app(Knowledge::class)->knownTarget($raw) !== null), null],
+            'target' => [static fn (mixed $raw): bool => $raw === null || (is_string($raw) && app(Targets::class)->idOf($raw) !== null), null],
             'products' => [Spoilt::or(Spoilt::map(is_string(...))), null],
         ];
     }

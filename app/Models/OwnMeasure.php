@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\Units;
 
 /**
  * What one of the household's own drops, squeezes, handfuls holds, and how that was found.
@@ -26,7 +26,7 @@ final class OwnMeasure extends HouseholdModel
     {
         return [
             'totals' => [Spoilt::texts(), '[]'],
-            'unit' => [Spoilt::reads(static fn (mixed $raw) => app(Knowledge::class)->units()->get(is_string($raw) ? $raw : '')), self::ASIDE],
+            'unit' => [Spoilt::reads(static fn (mixed $raw) => app(Units::class)->get(is_string($raw) ? $raw : '')), self::ASIDE],
         ];
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\Place;
 use Nebbia\Core\Making\Stay;
 
@@ -37,7 +37,7 @@ final class Preparation extends HouseholdModel
     protected function readable(): array
     {
         return [
-            'kind' => [Spoilt::reads(static fn (mixed $raw) => app(Knowledge::class)->kinds()->get(is_string($raw) ? $raw : '')), self::ASIDE],
+            'kind' => [Spoilt::reads(static fn (mixed $raw) => app(Kinds::class)->get(is_string($raw) ? $raw : '')), self::ASIDE],
             'body' => [Spoilt::map(), self::ASIDE],
             'stays' => [Spoilt::list(static fn (mixed $one): bool => is_array($one) && is_string($one['since'] ?? null) && is_string($one['place'] ?? null) && Place::tryFrom($one['place']) !== null), '[]'],
             'done' => [Spoilt::map(is_string(...)), '[]'],

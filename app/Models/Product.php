@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Ingredient\StrengthParser;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Pantry\Product as Bottle;
 
 /**
@@ -32,9 +32,9 @@ final class Product extends HouseholdModel
     protected function readable(): array
     {
         return [
-            'ingredient' => [static fn (mixed $raw): bool => is_string($raw) && in_array($raw, app(Knowledge::class)->ids('ingredients'), true), self::ASIDE],
+            'ingredient' => [static fn (mixed $raw): bool => is_string($raw) && in_array($raw, app(Ingredients::class)->ids(), true), self::ASIDE],
             // After the ingredient: a row without one is put aside.
-            'strength' => [static fn (mixed $raw, array $row): bool => $raw === null || Spoilt::reads(static fn () => StrengthParser::parse(is_string($raw) ? $raw : '', app(Knowledge::class)->ingredient((string) $row['ingredient'])))($raw), null],
+            'strength' => [static fn (mixed $raw, array $row): bool => $raw === null || Spoilt::reads(static fn () => StrengthParser::parse(is_string($raw) ? $raw : '', app(Ingredients::class)->named((string) $row['ingredient'])))($raw), null],
         ];
     }
 
@@ -48,7 +48,7 @@ final class Product extends HouseholdModel
 
     public function bottle(): Bottle
     {
-        $ingredient = app(Knowledge::class)->ingredient($this->ingredient);
+        $ingredient = app(Ingredients::class)->named($this->ingredient);
 
         return Bottle::of(
             $this->id, $this->name, $ingredient,

@@ -7,7 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Target\Targets;
 
 /**
  * Something that is wrong with a planting, from the first sign to its end.
@@ -33,7 +33,7 @@ final class Trouble extends HouseholdModel
     protected function readable(): array
     {
         return [
-            'target' => [static fn (mixed $raw): bool => $raw === null || (is_string($raw) && app(Knowledge::class)->knownTarget($raw) !== null), null],
+            'target' => [static fn (mixed $raw): bool => $raw === null || (is_string($raw) && app(Targets::class)->idOf($raw) !== null), null],
         ];
     }
 

@@ -24,20 +24,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
-use Nebbia\Core\Bottle\LabelReader;
-use Nebbia\Core\Care\CareNotes;
-use Nebbia\Core\Decision\Decider;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
-use Nebbia\Core\Job\JobAssessor;
-use Nebbia\Core\Judgement\Judge;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\KnowledgeLoader;
-use Nebbia\Core\Measure\AmountParser;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Need\NeedEstimator;
-use Nebbia\Core\Reading\PlainReader;
-use Nebbia\Core\Steps\StepPlanner;
+use Nebbia\Core\Nebbia\Nebbia;
 
 /** Makes core's parts once a request and hands them out. */
 final class NebbiaServiceProvider extends ServiceProvider
@@ -53,29 +41,23 @@ final class NebbiaServiceProvider extends ServiceProvider
         $this->app->singleton(Spoilt::class);
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(Hosts::class, static fn (): Hosts => new Hosts(array_values(array_filter(array_map(trim(...), explode(',', config()->string('nebbia.hosts')))))));
-        $this->app->singleton(Knowledge::class, fn (): Knowledge => (new KnowledgeLoader(
+        $this->app->singleton(Nebbia::class, fn (): Nebbia => (new KnowledgeLoader(
             config()->string('nebbia.data'),
             config()->string('nebbia.compiled'),
             watch: ! $this->app->environment('production'),
         ))->load());
-        $this->app->singleton(Catalogue::class, fn (Application $app): Catalogue => Catalogue::english($app->make(Knowledge::class)));
+        // Core builds its own parts: whoever asks for one is given that.
+        $this->app->beforeResolving(function (string $class, array $parameters, Application $app): void {
+            if (str_starts_with($class, 'Nebbia\\Core\\') && ! $app->bound($class) && class_exists($class)) {
+                $app->singleton($class, static fn (): object => $app->make(Nebbia::class)->get($class));
+            }
+        });
         // One for the whole request: the models report to the same one that records.
         $this->app->scoped(ChangeRecorder::class);
-        $this->app->singleton(RecipeReader::class);
-        $this->app->singleton(Mixer::class);
-        $this->app->singleton(PlainReader::class);
-        $this->app->singleton(LabelReader::class);
-        $this->app->singleton(JobAssessor::class);
-        $this->app->singleton(CareNotes::class);
         // Holds what the household had, for as long as the request.
         $this->app->scoped(ForecastProvider::class, static fn (): ForecastProvider => new NotedWeather(new StandInForecast));
         $this->app->scoped(Past::class);
         $this->app->scoped(Household::class);
-        $this->app->singleton(NeedEstimator::class);
-        $this->app->singleton(AmountParser::class, fn (Application $app): AmountParser => new AmountParser($app->make(Knowledge::class)->units()));
-        $this->app->singleton(Decider::class, fn (Application $app): Decider => Decider::withAllRules($app->make(Knowledge::class)));
-        $this->app->singleton(StepPlanner::class, fn (Application $app): StepPlanner => StepPlanner::withAllRules($app->make(Knowledge::class)));
-        $this->app->singleton(Judge::class, fn (Application $app): Judge => Judge::withAllRules($app->make(Knowledge::class)));
     }
 
     public function boot(): void

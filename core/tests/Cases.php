@@ -5,40 +5,102 @@ declare(strict_types=1);
 namespace Nebbia\Core\Tests;
 
 use Nebbia\Core\BadInput;
+use Nebbia\Core\Diagnosis\Sign;
+use Nebbia\Core\Diagnosis\Signs;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\Recipe;
 use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Ingredient\Ingredient;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\KnowledgeLoader;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Message\Pattern;
+use Nebbia\Core\Nebbia\Nebbia;
+use Nebbia\Core\Plant\Plant;
+use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
+use Nebbia\Core\Substance\Substance;
+use Nebbia\Core\Substance\Substances;
+use Nebbia\Core\Target\Target;
+use Nebbia\Core\Target\Targets;
 
 /** Short ways to say what a test is about. */
 final class Cases
 {
-    private static ?Knowledge $knowledge = null;
+    private static ?Nebbia $nebbia = null;
 
-    private static ?Judge $judge = null;
-
-    public static function knowledge(): Knowledge
+    public static function nebbia(): Nebbia
     {
         // Compiled once for all processes of a run, and anew when data or loader have changed.
         $loader = dirname(__DIR__).'/src/Knowledge/KnowledgeLoader.php';
 
-        return self::$knowledge ??= (new KnowledgeLoader(dirname(__DIR__).'/data', sys_get_temp_dir().'/nebbia-core-'.md5($loader.filemtime($loader)).'.php'))->load();
+        return self::$nebbia ??= (new KnowledgeLoader(dirname(__DIR__).'/data', sys_get_temp_dir().'/nebbia-core-'.md5($loader.filemtime($loader)).'.php'))->load();
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  class-string<T>  $part
+     * @return T
+     */
+    public static function get(string $part): object
+    {
+        return self::nebbia()->get($part);
+    }
+
+    public static function table(string $name): Table
+    {
+        return self::nebbia()->table($name);
+    }
+
+    public static function english(): Catalogue
+    {
+        return self::get(Catalogue::class);
+    }
+
+    /** @return array<string, string> key => sentence, as it is written */
+    public static function sentences(): array
+    {
+        return array_map(static fn (Pattern $pattern): string => $pattern->text, self::english()->patterns());
+    }
+
+    public static function plant(string $name): Plant
+    {
+        return self::get(Plants::class)->named($name);
+    }
+
+    public static function ingredient(string $name): Ingredient
+    {
+        return self::get(Ingredients::class)->named($name);
+    }
+
+    public static function substance(string $id): Substance
+    {
+        return self::get(Substances::class)->of($id);
+    }
+
+    public static function target(string $name): Target
+    {
+        return self::get(Targets::class)->named($name);
+    }
+
+    public static function sign(string $id): Sign
+    {
+        return self::get(Signs::class)->of($id);
     }
 
     public static function amount(string $text, string $system = 'us'): Amount
     {
-        return (new AmountParser(self::knowledge()->units()))->parse($text, UnitSystem::from($system));
+        return self::get(AmountParser::class)->parse($text, UnitSystem::from($system));
     }
 
     /**
@@ -60,26 +122,26 @@ final class Cases
     /** @param  array<string, mixed>  $body */
     public static function recipe(array $body): Recipe
     {
-        return (new RecipeReader(self::knowledge()))->read($body);
+        return self::get(RecipeReader::class)->read($body);
     }
 
     /** @param  array<string, mixed>  $body */
     public static function mix(array $body, ?float $targetMl = null): Mix
     {
-        return (new Mixer(self::knowledge()))->mix(self::recipe($body), $targetMl);
+        return self::get(Mixer::class)->mix(self::recipe($body), $targetMl);
     }
 
     /** @param  array<string, mixed>  $body */
     public static function judged(array $body, ?string $plant = null, Stage|Circumstances|null $circumstances = null): Mix
     {
-        $situation = Situation::of(self::mix($body), $plant === null ? null : self::knowledge()->plant($plant), $circumstances);
+        $situation = Situation::of(self::mix($body), $plant === null ? null : self::plant($plant), $circumstances);
 
         return self::judge()->judge($situation);
     }
 
     public static function judge(): Judge
     {
-        return self::$judge ??= Judge::withAllRules(self::knowledge());
+        return self::get(Judge::class);
     }
 
     /**
@@ -101,7 +163,7 @@ final class Cases
 
     public static function say(Finding $finding): string
     {
-        return implode(' ', array_map(strval(...), array_filter($finding->toArray(Catalogue::english(self::knowledge())), is_string(...))));
+        return implode(' ', array_map(strval(...), array_filter($finding->toArray(self::english()), is_string(...))));
     }
 
     /**
@@ -115,7 +177,7 @@ final class Cases
         try {
             $work();
         } catch (BadInput $e) {
-            return [$e->field(), Catalogue::english(self::knowledge())->say($e->said)];
+            return [$e->field(), self::english()->say($e->said)];
         }
 
         return ['', 'nothing was refused'];

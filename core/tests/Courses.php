@@ -10,9 +10,8 @@ use Nebbia\Core\Course\JudgedHour;
 use Nebbia\Core\Course\Kept;
 use Nebbia\Core\Course\Outlook;
 use Nebbia\Core\Course\Rhythm;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Hour\Objection;
+use Nebbia\Core\Hour\SprayWindows;
 use Nebbia\Core\Sun\Place;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Weather\Forecast;
@@ -33,7 +32,7 @@ function courseOf(array $case, string $id = 'one'): Course
     $body = static fn (string $remedy): array => ['name' => $remedy] + Cases::body('1 L', REMEDIES[$remedy], 'final', units: 'metric');
     $recipes = (array) ($case['recipe'] ?? 'soap');
 
-    return (new CourseReader(Cases::knowledge(), new RecipeReader(Cases::knowledge()), new Mixer(Cases::knowledge())))->read([
+    return Cases::get(CourseReader::class)->read([
         'format' => 'nebbia.course/1', 'id' => $id, 'target' => $case['target'] ?? 'aphid', 'purpose' => $case['purpose'] ?? 'outbreak', 'start' => $case['start'] ?? '2026-05-02',
         'place' => ['lat' => $latitude, 'lon' => $longitude, 'time_zone' => $zone],
         'plantings' => [['id' => $case['planting'] ?? $id, 'plant' => $case['plant'] ?? 'broad-bean', 'number' => 6, 'stage' => $case['stage'] ?? 'growing', 'indoors' => $case['indoors'] ?? false] + (isset($case['harvest']) ? ['harvest' => $case['harvest']] : []) + array_intersect_key($case, ['care' => 1, 'moved' => 1])],
@@ -77,7 +76,7 @@ function hourOf(string $remedy, string $at, array $weather = [], array $later = 
         $now = ($n === 0 ? $weather : []) + ($later[$n] ?? []) + ['temp' => 18.0, 'rain' => 0.0, 'wind' => 6.0, 'humidity' => 65.0, 'cloud' => 100.0];
         $hours[] = new WeatherHour($from + $n * 3600, (float) $now['temp'], (float) $now['rain'], (float) $now['wind'], (float) $now['humidity'], (float) $now['cloud']);
     }
-    $judge = new HourJudge(Cases::knowledge(), new Place(45.9, 9.3, $zone), Forecast::of($hours));
+    $judge = new HourJudge(Cases::get(SprayWindows::class), new Place(45.9, 9.3, $zone), Forecast::of($hours));
 
     return $judge->judge($judge->windowsOf(courseOf(['recipe' => $remedy])->mixes[0]), Kept::plainly($indoors, $inFlower), $from);
 }
@@ -97,7 +96,7 @@ function outlook(array $case = [], array $neighbours = [], ?string $ready = null
 {
     $course = courseOf($case + ['start' => '2026-05-03', 'free' => [[], 21, 22]]);
     $sky = skyOf(['start' => '2026-05-01'] + $case);
-    $days = (new Outlook(Cases::knowledge()))->days($course, Rhythm::written(7, 3), $before === null ? null : romeTime($before), $after === null ? null : romeTime($after), $neighbours, $ready === null ? null : romeTime($ready), $sky, romeTime($now), 15);
+    $days = Cases::get(Outlook::class)->days($course, Rhythm::written(7, 3), $before === null ? null : romeTime($before), $after === null ? null : romeTime($after), $neighbours, $ready === null ? null : romeTime($ready), $sky, romeTime($now), 15);
 
     return array_combine(array_map(static fn (DayOutlook $one): string => substr($one->day, 5), $days), $days);
 }
@@ -111,7 +110,7 @@ function keptHour(array $course, string $at): JudgedHour
     for ($n = 0; $n < 96; $n++) {
         $hours[] = new WeatherHour($from + $n * 3600, 18.0, 0.0, 6.0, 65.0, 100.0);
     }
-    $judge = new HourJudge(Cases::knowledge(), new Place(45.9, 9.3, $zone), Forecast::of($hours));
+    $judge = new HourJudge(Cases::get(SprayWindows::class), new Place(45.9, 9.3, $zone), Forecast::of($hours));
     $one = courseOf($course);
 
     return $judge->judge($judge->windowsOf($one->mixes[0]), Kept::of($one), (new DateTimeImmutable($at, $zone))->getTimestamp());
@@ -130,5 +129,5 @@ function courseBody(array $change = []): array
 
 function readCourse(mixed $data, ?string $start = null): Course
 {
-    return (new CourseReader(Cases::knowledge(), new RecipeReader(Cases::knowledge()), new Mixer(Cases::knowledge())))->read($data, $start);
+    return Cases::get(CourseReader::class)->read($data, $start);
 }

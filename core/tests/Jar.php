@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Tests;
 
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Making\JarReader;
 use Nebbia\Core\Making\Jars;
 use Nebbia\Core\Making\Maker;
 use Nebbia\Core\Making\MakingReader;
 use Nebbia\Core\Making\Preparation;
-use Nebbia\Core\Soap\SoapMaker;
-use Nebbia\Core\Soap\SoapReader;
 use Nebbia\Core\Soap\SoapStock;
 
 /** Preparations, for tests. */
@@ -25,17 +21,17 @@ final class Jar
 
     public static function makings(): MakingReader
     {
-        return new MakingReader(Cases::knowledge(), new RecipeReader(Cases::knowledge()));
+        return Cases::get(MakingReader::class);
     }
 
     public static function maker(): Maker
     {
-        return new Maker(Cases::knowledge(), new Mixer(Cases::knowledge()));
+        return Cases::get(Maker::class);
     }
 
     public static function soaps(): SoapStock
     {
-        return new SoapStock(Cases::knowledge(), new SoapReader(Cases::knowledge()), new SoapMaker(Cases::knowledge()));
+        return Cases::get(SoapStock::class);
     }
 
     /** @param  array<string, mixed>  $body nebbia.preparation/1 */

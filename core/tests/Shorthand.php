@@ -20,7 +20,7 @@ use Nebbia\Core\Tests\Cases;
 function readLabel(string $text): LabelReading
 {
     static $reader = null;
-    $reader ??= new LabelReader(Cases::knowledge());
+    $reader ??= Cases::get(LabelReader::class);
 
     return $reader->read($text);
 }
@@ -28,21 +28,20 @@ function readLabel(string $text): LabelReading
 /** @param  array<string, mixed>  $body */
 function swapped(array $body, ?int $line, string $with, ?string $strength = null): Swap
 {
-    $knowledge = Cases::knowledge();
-    $ingredient = $knowledge->ingredient($with);
+    $ingredient = Cases::ingredient($with);
 
-    return (new Substitutor($knowledge, new Mixer($knowledge)))->swap(
+    return Cases::get(Substitutor::class)->swap(
         Cases::recipe($body), $line, $ingredient, $strength === null ? Strength::usual($ingredient) : StrengthParser::parse($strength, $ingredient), $strength,
     );
 }
 
 function mixOf(Swap $swap): Mix
 {
-    return (new Mixer(Cases::knowledge()))->mix($swap->recipe);
+    return Cases::get(Mixer::class)->mix($swap->recipe);
 }
 
 /** @param  list<array{0: string, 1: string, 2?: string}>  $lines */
 function reacted(array $lines, ?Water $water = null, string $base = '1 L'): ?Aftermath
 {
-    return (new Reactor(Cases::knowledge()))->react(Cases::mix(Cases::body($base, $lines, 'final')), $water ?? Water::pure());
+    return Cases::get(Reactor::class)->react(Cases::mix(Cases::body($base, $lines, 'final')), $water ?? Water::pure());
 }

@@ -24,7 +24,7 @@ final class Sweep
 
     public static function catalogue(): Catalogue
     {
-        return self::$catalogue ??= Catalogue::english(Cases::knowledge());
+        return self::$catalogue ??= Cases::english();
     }
 
     /** Whether this case is tried in this run: one in `$of`, or all. */
@@ -85,7 +85,7 @@ final class Sweep
         if (! is_string($pattern)) {
             $ids = [];
             foreach (['ingredients', 'plants', 'targets', 'substances', 'remedies', 'tactics'] as $table) {
-                foreach (Cases::knowledge()->rows($table) as $row) {
+                foreach (Cases::table($table)->rows() as $row) {
                     $ids[$row->string('id')] = mb_strtolower(implode(' | ', [$row->string('name', ''), ...$row->strings('also')]));
                 }
             }

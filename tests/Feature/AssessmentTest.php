@@ -9,7 +9,7 @@ use App\Models\Trouble;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Decision\Choice;
 use Nebbia\Core\Decision\EnemiesSeen;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Target\Targets;
 
 /*
  * From rows to core: which counts are taken, from when, and what of the planting goes in.
@@ -31,7 +31,7 @@ function rowTrouble(Garden $garden, string $target, array $planting = [], array 
     $trouble = $garden->troubles()->create(['planting_id' => $stands->id, 'target' => $target, 'noticed_on' => '2026-06-01', 'status' => 'open']);
     foreach ($counts as [$at, $numbers]) {
         $trouble->counts()->create([
-            'garden_id' => $garden->id, 'counted_at' => CarbonImmutable::parse($at, 'UTC'), 'measure' => app(Knowledge::class)->target($target)->watchUntil?->measure,
+            'garden_id' => $garden->id, 'counted_at' => CarbonImmutable::parse($at, 'UTC'), 'measure' => app(Targets::class)->named($target)->watchUntil?->measure,
             'counts' => $numbers, 'leaves_per_plant' => 4, 'enemies' => $enemies,
         ]);
     }

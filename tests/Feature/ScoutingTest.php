@@ -44,7 +44,7 @@ function called(Garden $garden, string $name): Planting
 function troubled(Garden $garden, string $planting, string $target, array $counts = [], int $leaves = 4): Trouble
 {
     $trouble = $garden->troubles()->create(['planting_id' => called($garden, $planting)->id, 'target' => $target, 'noticed_on' => '2026-06-01', 'status' => 'open']);
-    $measure = app(Nebbia\Core\Knowledge\Knowledge::class)->target($target)->watchUntil?->measure;
+    $measure = app(Nebbia\Core\Target\Targets::class)->named($target)->watchUntil?->measure;
     foreach ($counts as $daysAgo => $numbers) {
         $trouble->counts()->create(['garden_id' => $garden->id, 'counted_at' => CarbonImmutable::now()->subDays($daysAgo), 'measure' => $measure, 'counts' => $numbers, 'leaves_per_plant' => $leaves, 'enemies' => 'none']);
     }

@@ -7,7 +7,10 @@ use App\Models\Garden;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
 use Nebbia\Core\Formulation\UseOfSpray;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
+use Nebbia\Core\Making\Kinds;
+use Nebbia\Core\Nebbia\Nebbia;
+use Nebbia\Core\Target\Targets;
 use Nebbia\Core\Tests\Sweep;
 
 // The same tables as core's sweep, through the application: what a screen would be given.
@@ -57,7 +60,7 @@ it('suggests rounds for every target and remedy, for either purpose, in every mo
     $planting = plantingOf($garden, 'lettuce');
     $faults = [];
     $tried = 0;
-    foreach (app(Knowledge::class)->ids('targets') as $target) {
+    foreach (app(Targets::class)->ids() as $target) {
         foreach (recipesOf($garden) as $n => $recipe) {
             foreach (['outbreak', 'prevention'] as $purpose) {
                 for ($month = 1; $month <= 12; $month++) {
@@ -102,7 +105,7 @@ it('works out every ingredient at any strength in every use', function (): void 
     $garden = demo();
     $planting = plantingOf($garden, 'tomato');
     $faults = [];
-    foreach (app(Knowledge::class)->ids('ingredients') as $id) {
+    foreach (app(Ingredients::class)->ids() as $id) {
         foreach (UseOfSpray::cases() as $use) {
             foreach (['0.001 mL', '2 g', '1.3 %', '97 %', '1:50', '2 tbsp', '500 mg', '10 drops'] as $amount) {
                 if (Sweep::takes($case = "$id, $amount, $use->value", 40)) {
@@ -120,17 +123,17 @@ it('scouts from every sign, makes every kind, reads every label, gives every gro
     $garden = demo();
     $planting = plantingOf($garden, 'rose');
     $faults = [];
-    foreach (app(Knowledge::class)->ids('signs') as $sign) {
+    foreach (app(Nebbia::class)->table('signs')->ids() as $sign) {
         if (Sweep::takes($sign, 4)) {
             swept("sign $sign", $this->postJson(at($garden, 'scout'), ['planting_id' => $planting->id, 'present' => [$sign], 'absent' => []]), $faults);
         }
     }
-    foreach (app(Knowledge::class)->kinds()->all as $kind) {
+    foreach (app(Kinds::class)->all as $kind) {
         $raw = array_map(static fn ($one): array => ['ingredient' => $one->ingredient, 'amount' => '120 g'], $kind->raw);
         swept("usual making $kind->id", $this->postJson(at($garden, 'makings'), ['kind' => $kind->id, 'want' => '1.5 L']), $faults);
         swept("making $kind->id", $this->postJson(at($garden, 'makings'), ['kind' => $kind->id, 'body' => ['kind' => $kind->id, 'name' => 'One', 'base' => ['amount' => '1 L', 'liquid' => $kind->liquid], 'ingredients' => $raw]]), $faults);
     }
-    foreach (app(Knowledge::class)->rows('bottle-names', 'names') as $row) {
+    foreach (app(Nebbia::class)->table('bottle-names')->rows('names') as $row) {
         $name = $row->strings('names')[0];
         if (Sweep::takes($name, 12)) {
             swept("label $name", $this->postJson('/api/bottle', ['text' => "Aqua, $name 5-15 %, Parfum"]), $faults);

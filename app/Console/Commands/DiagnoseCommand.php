@@ -13,9 +13,10 @@ use Nebbia\Core\Diagnosis\Answers;
 use Nebbia\Core\Diagnosis\Circumstances;
 use Nebbia\Core\Diagnosis\Diagnostician;
 use Nebbia\Core\Diagnosis\Season;
+use Nebbia\Core\Diagnosis\Signs;
 use Nebbia\Core\Diagnosis\Weather;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Plant\Plant;
+use Nebbia\Core\Plant\Plants;
 
 /** From signs to causes: nebbia.diagnosis/1, or a page of text. */
 final class DiagnoseCommand extends PlainCommand
@@ -32,10 +33,10 @@ final class DiagnoseCommand extends PlainCommand
 
     protected $description = 'Find what is behind the signs on a plant, and the next look that would tell most';
 
-    public function handle(Knowledge $knowledge, DiagnosisReport $report): int
+    public function handle(Plants $plants, Signs $signs, Diagnostician $diagnostician, DiagnosisReport $report): int
     {
         if ($this->option('list')) {
-            $this->option('json') ? $this->give($report->listJson($knowledge)."\n") : $this->say(implode("\n", $knowledge->ids('signs'))."\n");
+            $this->option('json') ? $this->give($report->listJson()."\n") : $this->say(implode("\n", $signs->ids())."\n");
 
             return self::SUCCESS;
         }
@@ -45,8 +46,8 @@ final class DiagnoseCommand extends PlainCommand
             throw BadFile::option('sign', 'say at least one sign that is there, as in --sign=fine-webbing; --list prints them.');
         }
         try {
-            $answers = Answers::of($knowledge, $present, $absent);
-            $circumstances = Circumstances::of($this->plant($knowledge), $this->indoors(), $this->season(), $this->weather());
+            $answers = Answers::of($signs, $present, $absent);
+            $circumstances = Circumstances::of($this->plant($plants), $this->indoors(), $this->season(), $this->weather());
         } catch (BadInput $e) {
             throw match (true) {
                 str_starts_with($e->field(), 'present') => BadFile::option('sign', $report->say($e->said)),
@@ -54,8 +55,8 @@ final class DiagnoseCommand extends PlainCommand
                 default => BadFile::option($e->field(), $report->say($e->said)),
             };
         }
-        $diagnosis = Diagnostician::with($knowledge)->diagnose($answers, $circumstances);
-        $this->option('json') ? $this->give($report->json($diagnosis, $knowledge)."\n") : $this->say($report->text($diagnosis, $knowledge));
+        $diagnosis = $diagnostician->diagnose($answers, $circumstances);
+        $this->option('json') ? $this->give($report->json($diagnosis)."\n") : $this->say($report->text($diagnosis));
 
         return self::SUCCESS;
     }
@@ -73,11 +74,11 @@ final class DiagnoseCommand extends PlainCommand
         return $ids;
     }
 
-    private function plant(Knowledge $knowledge): ?Plant
+    private function plant(Plants $plants): ?Plant
     {
         $plant = $this->text('plant');
         try {
-            return $plant === null ? null : $knowledge->plant($plant);
+            return $plant === null ? null : $plants->named($plant);
         } catch (BadInput $e) {
             throw $e->at('plant');
         }

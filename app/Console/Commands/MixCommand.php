@@ -17,12 +17,12 @@ use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\JarReader;
 use Nebbia\Core\Making\Jars;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\TypedNumber;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
 
 /** Works out a recipe file: nebbia.recipe/1 in, nebbia.mix/1 or a page of text out. */
@@ -55,11 +55,11 @@ final class MixCommand extends PlainCommand
 
     protected $description = 'Work out a recipe: amounts, strengths, mixing order and findings';
 
-    public function handle(Knowledge $knowledge, RecipeReader $reader, Mixer $mixer, Judge $judge, RecipeFile $files, SchemaCheck $schema, MixReport $report, CircumstancesOptions $options, JarReader $jars): int
+    public function handle(AmountParser $amounts, Plants $plants, RecipeReader $reader, Mixer $mixer, Judge $judge, RecipeFile $files, SchemaCheck $schema, MixReport $report, CircumstancesOptions $options, JarReader $jars): int
     {
         $units = $this->units();
         $plant = $this->text('for');
-        $plant = $plant === null ? null : $this->named('for', fn () => $knowledge->plant($plant));
+        $plant = $plant === null ? null : $this->named('for', fn () => $plants->named($plant));
         $stage = $this->stage();
         $circumstances = $options->read($this, $stage);
         $fill = $this->fill();
@@ -67,7 +67,7 @@ final class MixCommand extends PlainCommand
         $shelf = is_array($data) && isset($data['preparations']) ? $jars->read($data['preparations'], app(Clock::class)->now()) : new Jars;
         $recipe = $reader->with($shelf)->read($data, $units);
         $schema->check($data, 'nebbia.recipe-1');
-        $target = $this->into(new AmountParser($knowledge->units()), $recipe->units);
+        $target = $this->into($amounts, $recipe->units);
         $mix = $judge->judge(Situation::of($mixer->mix($recipe, $target === null ? null : $target * $fill), $plant, $circumstances));
         $this->option('json') ? $this->give($report->json($mix)."\n") : $this->say($report->text($mix));
 

@@ -15,8 +15,8 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Course\Purpose;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Schedule\Repeat;
+use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'ChosenProduct', required: ['line', 'product_id'], properties: [
@@ -160,7 +160,7 @@ final class CourseRequest extends TypedRequest
     private function target(): string
     {
         try {
-            return app(Knowledge::class)->target($this->string('target')->toString())->id;
+            return app(Targets::class)->named($this->string('target')->toString())->id;
         } catch (BadInput $e) {
             throw $e->at('target');
         }

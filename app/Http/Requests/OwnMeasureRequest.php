@@ -6,11 +6,12 @@ namespace App\Http\Requests;
 
 use App\Models\Garden;
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measuring\Calibration;
 use Nebbia\Core\Measuring\MeasuringException;
+use Nebbia\Core\Nebbia\Nebbia;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewOwnMeasure', required: ['unit', 'count', 'totals'], properties: [
@@ -56,14 +57,13 @@ final class OwnMeasureRequest extends TypedRequest
      */
     public function row(Garden $garden): array
     {
-        $knowledge = app(Knowledge::class);
         $unit = $this->string('unit')->toString();
-        if (! in_array($unit, array_map(static fn ($row): string => $row->string('unit'), $knowledge->rows('calibrated')), true)) {
+        if (! in_array($unit, array_map(static fn ($row): string => $row->string('unit'), app(Nebbia::class)->table('calibrated')->rows()), true)) {
             throw MeasuringException::notCalibrated($unit);
         }
         try {
             $name = $this->text('ingredient');
-            $ingredient = $name === null ? null : $knowledge->ingredient($name)->id;
+            $ingredient = $name === null ? null : app(Ingredients::class)->named($name)->id;
         } catch (BadInput $e) {
             throw $e->at('ingredient');
         }

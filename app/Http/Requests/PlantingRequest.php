@@ -10,7 +10,7 @@ use Illuminate\Validation\Rule;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Course\Care;
 use Nebbia\Core\Decision\PlantValue;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
 use OpenApi\Attributes as OA;
 
@@ -123,7 +123,7 @@ class PlantingRequest extends TypedRequest
     {
         $text = static fn (string $key): ?string => isset($given[$key]) && is_scalar($given[$key]) && trim((string) $given[$key]) !== '' ? trim((string) $given[$key]) : null;
         try {
-            $plant = app(Knowledge::class)->plant($text('plant') ?? '');
+            $plant = app(Plants::class)->named($text('plant') ?? '');
         } catch (BadInput $e) {
             throw $e->at('plant');
         }

@@ -7,9 +7,9 @@ namespace App\Http\Requests;
 use App\Models\Garden;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Ingredient\Ingredient;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Ingredient\StrengthParser;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Pantry\PantryException;
@@ -71,13 +71,14 @@ final class ProductRequest extends TypedRequest
      */
     public function row(Garden $garden): array
     {
+        $field = 'ingredient';
         try {
-            $ingredient = app(Knowledge::class)->ingredient($this->string('ingredient')->toString());
+            $ingredient = app(Ingredients::class)->named($this->string('ingredient')->toString());
             $field = 'strength';
             $stated = $this->text('strength');
             $strength = $stated === null ? Strength::usual($ingredient) : StrengthParser::parse($stated, $ingredient);
         } catch (BadInput $e) {
-            throw $e->at($field ?? 'ingredient');
+            throw $e->at($field);
         }
         $density = $this->number('density', 'The density must be a number of grams per mL, like 1.03.');
         $isPoured = $ingredient->isLiquid || $strength->isSolution;

@@ -11,8 +11,9 @@ use Nebbia\Core\BadInput;
 use Nebbia\Core\Diagnosis\Answers;
 use Nebbia\Core\Diagnosis\Circumstances;
 use Nebbia\Core\Diagnosis\Season;
+use Nebbia\Core\Diagnosis\Signs;
 use Nebbia\Core\Diagnosis\Weather;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Plant\Plants;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Scout', required: ['present', 'absent'], properties: [
@@ -57,18 +58,18 @@ class ScoutRequest extends TypedRequest
     }
 
     /** @throws BadInput */
-    public function answers(Knowledge $knowledge): Answers
+    public function answers(Signs $signs): Answers
     {
-        return Answers::of($knowledge, $this->ids('present'), $this->ids('absent'), $this->ids('skipped'));
+        return Answers::of($signs, $this->ids('present'), $this->ids('absent'), $this->ids('skipped'));
     }
 
     /** @throws BadInput */
-    public function circumstances(Knowledge $knowledge, Garden $garden, ?Planting $planting): Circumstances
+    public function circumstances(Plants $plants, Garden $garden, ?Planting $planting): Circumstances
     {
         $month = $garden->localNow()->month;
 
         return Circumstances::of(
-            $planting === null ? null : $knowledge->plant($planting->plant),
+            $planting === null ? null : $plants->named($planting->plant),
             $planting?->indoors,
             Season::of($month, ($garden->latitude ?? 0.0) < 0.0),
             array_map(Weather::from(...), $this->ids('weather')),

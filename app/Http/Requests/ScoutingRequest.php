@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'KeepScouting', required: ['planting_id', 'present', 'absent'], properties: [
@@ -36,13 +36,13 @@ final class ScoutingRequest extends ScoutRequest
     }
 
     /** @throws BadInput */
-    public function target(Knowledge $knowledge): ?string
+    public function target(Targets $targets): ?string
     {
         if (! $this->filled('target')) {
             return null;
         }
         try {
-            return $knowledge->target($this->string('target')->toString())->id;
+            return $targets->named($this->string('target')->toString())->id;
         } catch (BadInput $e) {
             throw $e->at('target');
         }

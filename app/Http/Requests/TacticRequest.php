@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
 use Illuminate\Validation\Rule;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Tactic\Tactics;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewTacticUse', required: ['tactic'], properties: [
@@ -21,7 +21,7 @@ final class TacticRequest extends TypedRequest
     public function rules(): array
     {
         return [
-            'tactic' => ['required', Rule::in(array_keys(app(Knowledge::class)->tactics()))],
+            'tactic' => ['required', Rule::in(array_keys(app(Tactics::class)->all))],
             'done_at' => ['nullable', 'date_format:Y-m-d\TH:i'],
             'note' => ['nullable', 'string', 'max:5000'],
         ];

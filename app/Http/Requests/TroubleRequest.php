@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'ChangeTrouble', required: ['version'], properties: [
@@ -38,12 +38,12 @@ final class TroubleRequest extends TypedRequest
      *
      * @throws BadInput
      */
-    public function changes(Knowledge $knowledge, string $today): array
+    public function changes(Targets $targets, string $today): array
     {
         $changes = [];
         if ($this->has('target')) {
             try {
-                $changes['target'] = $this->filled('target') ? $knowledge->target($this->string('target')->toString())->id : null;
+                $changes['target'] = $this->filled('target') ? $targets->named($this->string('target')->toString())->id : null;
             } catch (BadInput $e) {
                 throw $e->at('target');
             }

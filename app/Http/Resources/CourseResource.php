@@ -8,10 +8,10 @@ use App\Actions\JudgeEnding;
 use App\Models\Course;
 use App\Models\Planting;
 use App\Models\Round;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 
 /** A course with its rounds. */
@@ -43,11 +43,11 @@ final readonly class CourseResource
     ) {}
 
     /** Recipes, sprayer, plantings with zone, rounds with application and the trouble's counts must be loaded. */
-    public static function of(Course $course, Knowledge $knowledge, Catalogue $catalogue, UnitSystem $units): self
+    public static function of(Course $course, Targets $targets, Catalogue $catalogue, UnitSystem $units): self
     {
         return new self(
             $course->id, $course->version, $course->recipe_id, $course->recipe->name, $course->other?->name, $course->other_recipe_id, $course->purpose->value, $course->sprayer_id, $course->sprayer?->name,
-            $course->target === null ? null : $knowledge->target($course->target)->name,
+            $course->target === null ? null : $targets->named($course->target)->name,
             $course->volume_ml, PreciseWords::volume($course->volume_ml, $units), $course->every_days, $course->times, self::ending($course, $catalogue),
             array_values($course->plantings->map(static fn (Planting $planting): PlantingResource => PlantingResource::of($planting))->all()),
             array_values($course->rounds->map(static fn (Round $round): RoundResource => RoundResource::of($round))->all()),

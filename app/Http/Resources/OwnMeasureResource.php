@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\OwnMeasure;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Measure\Units;
 use OpenApi\Attributes as OA;
 
 /** What one of the household's own measures holds, and by what that is known. */
@@ -29,13 +30,12 @@ final readonly class OwnMeasureResource
 
     public static function of(OwnMeasure $measure): self
     {
-        $knowledge = app(Knowledge::class);
         $n = KitchenFraction::figures(...);
         $unit = $measure->is_weighed ? ' g' : ' mL';
 
         return new self(
-            $measure->id, $measure->version, $measure->unit, $knowledge->units()->get($measure->unit)->label, $measure->ingredient,
-            $measure->ingredient === null ? null : $knowledge->ingredient($measure->ingredient)->name, $measure->count, $measure->totals,
+            $measure->id, $measure->version, $measure->unit, app(Units::class)->get($measure->unit)->label, $measure->ingredient,
+            $measure->ingredient === null ? null : app(Ingredients::class)->named($measure->ingredient)->name, $measure->count, $measure->totals,
             $n($measure->likely).$unit, $n($measure->low).' to '.$n($measure->high).$unit,
         );
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Planting;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Plant\Plants;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Planting')]
@@ -43,7 +43,7 @@ final readonly class PlantingResource
     /** The planting's zone must be loaded. */
     public static function of(Planting $planting): self
     {
-        $kind = app(Knowledge::class)->plant($planting->plant);
+        $kind = app(Plants::class)->named($planting->plant);
 
         return new self(
             $planting->id, $planting->version, $planting->plant, $kind->name, $planting->name, $planting->variety, $planting->number, $planting->stage,

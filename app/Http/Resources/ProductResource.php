@@ -7,7 +7,6 @@ namespace App\Http\Resources;
 use App\Models\Product;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Message\Catalogue;
@@ -45,7 +44,7 @@ final readonly class ProductResource
     {
         $bottle = $product->bottle();
         $catalogue = app(Catalogue::class);
-        $keeper = new ShelfKeeper(app(Knowledge::class));
+        $keeper = app(ShelfKeeper::class);
 
         return new self(
             $product->id, $product->version, $product->name, $product->ingredient, $bottle->ingredient->name, $bottle->ingredient->group, $bottle->isPoured(),

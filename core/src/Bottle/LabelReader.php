@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Bottle;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Measure\Digits;
 use Nebbia\Core\Measure\Interval;
 
@@ -13,20 +13,14 @@ final readonly class LabelReader
 {
     public const MAX_LETTERS = 6000;
 
-    private NameBook $names;
-
-    private ShareReader $shares;
-
     private string $opener;
 
     private Appraiser $appraiser;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $bottleNames, private NameBook $names, private ShareReader $shares)
     {
-        $this->names = new NameBook($knowledge);
-        $this->shares = new ShareReader($knowledge);
         $this->appraiser = new Appraiser;
-        $openers = $knowledge->file('bottle-names')->strings('openers');
+        $openers = $bottleNames->whole()->strings('openers');
         usort($openers, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
         $this->opener = '/^\s*(?:'.implode('|', array_map(static fn (string $word): string => preg_quote($word, '/'), $openers)).')\b\s*:?\s*/ui';
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Bottle;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 
 /** The names of core/data/bottle-names.yaml, looked up as people type them. */
 final readonly class NameBook
@@ -24,10 +24,10 @@ final readonly class NameBook
     /** @var array<int, list<string>> names by their length */
     private array $byLength;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $bottleNames)
     {
         $names = $byLength = [];
-        foreach ($knowledge->rows('bottle-names', 'names') as $row) {
+        foreach ($bottleNames->rows('names') as $row) {
             foreach ($row->strings('names') as $name) {
                 $folded = Fold::name($name);
                 if (! isset($names[$folded])) {
@@ -41,7 +41,7 @@ final readonly class NameBook
         $this->byLength = $byLength;
         $this->patterns = array_values(array_map(
             static fn ($row): array => [$row->string('id'), PartClass::from($row->string('class')), '/'.$row->string('pattern').'/u'],
-            $knowledge->rows('bottle-names', 'patterns'),
+            $bottleNames->rows('patterns'),
         ));
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Bottle;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Measure\Interval;
 
 /** Finds how much of something a label says there is: "5-15 %", "less than 5 %", "30 % and more", "49 %". */
@@ -18,9 +18,9 @@ final readonly class ShareReader
     /** @var array<string, string> what it means => pattern, in the order in which they are tried */
     private array $patterns;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $bottleNames)
     {
-        $file = $knowledge->file('bottle-names');
+        $file = $bottleNames->whole();
         $any = static function (string $list) use ($file): string {
             $words = $file->strings($list);
             usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));

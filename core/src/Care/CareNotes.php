@@ -6,8 +6,8 @@ namespace Nebbia\Core\Care;
 
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Hazard\Hazards;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /** What to mind with a mix, rows of core/data/care.yaml. */
 final readonly class CareNotes
@@ -15,12 +15,9 @@ final readonly class CareNotes
     /** @var list<Row> */
     private array $rows;
 
-    private Hazards $hazards;
-
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $care, private Hazards $hazards)
     {
-        $this->rows = array_values($knowledge->rows('care'));
-        $this->hazards = new Hazards($knowledge);
+        $this->rows = array_values($care->rows());
     }
 
     /**

@@ -8,8 +8,8 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /** What becomes a finding because of who lives in the garden: cats, dogs, a pond. */
 final readonly class CareRule implements Rule
@@ -17,12 +17,9 @@ final readonly class CareRule implements Rule
     /** @var list<Row> */
     private array $rows;
 
-    private CareNotes $notes;
-
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $care, private CareNotes $notes)
     {
-        $this->rows = array_values(array_filter($knowledge->rows('care'), static fn (Row $row): bool => $row->has('finding')));
-        $this->notes = new CareNotes($knowledge);
+        $this->rows = array_values(array_filter($care->rows(), static fn (Row $row): bool => $row->has('finding')));
     }
 
     public function judge(Situation $situation): iterable

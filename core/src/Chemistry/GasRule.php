@@ -10,7 +10,6 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 
 /** Gas in a closed sprayer: a mix that fizzes must not be shut in. */
 final readonly class GasRule implements Rule
@@ -18,15 +17,7 @@ final readonly class GasRule implements Rule
     /** Below this, atm above the air, a bottle holds what a shaken drink does not. Rough practice. */
     private const NOTHING = 0.05;
 
-    private Reagents $reagents;
-
-    private Pairs $pairs;
-
-    public function __construct(Knowledge $knowledge)
-    {
-        $this->pairs = $knowledge->pairs();
-        $this->reagents = Reagents::from($knowledge);
-    }
+    public function __construct(private Pairs $pairs, private Reagents $reagents) {}
 
     public function judge(Situation $situation): iterable
     {

@@ -9,8 +9,8 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /**
  * The pH of what leaves and roots get: above 10.3 careful, above 11 stop; soap by itself up to 10.5 counts as soap. Below 4 careful and below 3
@@ -22,9 +22,9 @@ final readonly class PhRule implements Rule
 
     private Row $limits;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $chemistry)
     {
-        $this->limits = $knowledge->section('chemistry', 'ph');
+        $this->limits = $chemistry->part('ph');
     }
 
     public function judge(Situation $situation): iterable

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nebbia\Core\Chemistry;
 
 use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Message\Message;
 
@@ -28,13 +27,10 @@ final readonly class Reactor
     /** g/mol of the sodium salt of an acid, for one proton of it. */
     private const SALTS = ['acetic-acid' => 82.034, 'citric-acid' => 86.02, 'acetylsalicylic-acid' => 202.14];
 
-    private Reagents $reagents;
-
     private PhFinder $ph;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(private Reagents $reagents)
     {
-        $this->reagents = Reagents::from($knowledge);
         $this->ph = new PhFinder($this->reagents);
     }
 

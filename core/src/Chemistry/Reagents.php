@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Chemistry;
 
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Measure\Interval;
 
 /** What chemistry knows of substances, made once from core/data/chemistry.yaml. */
@@ -38,9 +38,9 @@ final readonly class Reagents
         public float $molarVolume,
     ) {}
 
-    public static function from(Knowledge $knowledge): self
+    public static function from(Table $chemistry): self
     {
-        $file = $knowledge->file('chemistry');
+        $file = $chemistry->whole();
         $all = [];
         foreach ($file->rows('substances') as $row) {
             $all[$row->string('substance')] = Reagent::fromRow($row);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Chemistry;
 
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Interval;
 
 /** What comes with the water: hardness and alkalinity, mg/L as calcium carbonate. */
@@ -46,18 +45,9 @@ final readonly class Water
         return new self(Interval::zero(), Interval::zero(), true);
     }
 
-    /**
-     * What a tap, rain or a distilled bottle usually gives.
-     *
-     * @throws WaterException if there is no such water
-     */
-    public static function usual(Knowledge $knowledge, string $kind = 'tap'): self
+    /** @param  bool  $known  whether anybody would measure it: a tap gives what it gives */
+    public static function of(Interval $hardness, Interval $alkalinity, bool $known): self
     {
-        foreach ($knowledge->rows('chemistry', 'waters') as $row) {
-            if ($row->string('id') === $kind) {
-                return new self($row->row('hardness')->interval(), $row->row('alkalinity')->interval(), $kind !== 'tap');
-            }
-        }
-        throw WaterException::unknown();
+        return new self($hardness, $alkalinity, $known);
     }
 }

@@ -8,7 +8,8 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
+use Nebbia\Core\Tolerance\Thresholds;
 
 /** What hard water takes of the soap. Of water that nobody has measured only what would leave too little is said. */
 final readonly class WaterRule implements Rule
@@ -25,9 +26,9 @@ final readonly class WaterRule implements Rule
 
     private string $sure;
 
-    public function __construct(private Knowledge $knowledge)
+    public function __construct(Table $chemistry, private Thresholds $thresholds)
     {
-        $hard = $knowledge->section('chemistry', 'hard');
+        $hard = $chemistry->part('hard');
         $this->warn = $hard->float('warn');
         $this->refuse = $hard->float('refuse');
         $this->basis = $hard->string('basis');
@@ -49,7 +50,7 @@ final readonly class WaterRule implements Rule
             $ids = $strength === null ? $ids : [...$ids, $id];
         }
         $hardness = $water->hardness->likely;
-        $works = $this->knowledge->thresholds()->of('potassium-soap')->works[0] ?? 0.0;
+        $works = $this->thresholds->of('potassium-soap')->works[0] ?? 0.0;
         $key = match (true) {
             $hardness > $this->refuse => 'water.very-hard',
             $hardness > $this->warn => 'water.hard',

@@ -9,8 +9,10 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
+use Nebbia\Core\Substance\Substances;
+use Nebbia\Core\Target\Targets;
 
 /** What people pass on and chemistry or trials do not bear out, said kindly; a row of core/data/claims.yaml each. */
 final readonly class ClaimRule implements Rule
@@ -18,10 +20,10 @@ final readonly class ClaimRule implements Rule
     /** @var list<array{Row, list<list<string>>, list<string>, list<string>, list<string>}> row, its lists, targets, kinds, uses */
     private array $rows;
 
-    public function __construct(private Knowledge $knowledge)
+    public function __construct(Table $claims, private Targets $targets, private Substances $substances)
     {
         $rows = [];
-        foreach ($knowledge->rows('claims') as $row) {
+        foreach ($claims->rows() as $row) {
             $rows[] = [$row, array_values($row->stringLists('all')), $row->strings('targets'), $row->strings('kinds'), $row->strings('uses')];
         }
         $this->rows = $rows;
@@ -51,8 +53,8 @@ final readonly class ClaimRule implements Rule
             return true;
         }
         foreach ($mix->recipe->targets as $named) {
-            $id = $this->knowledge->knownTarget($named);
-            if ($id !== null && (in_array($id, $targets, true) || in_array($this->knowledge->target($id)->kind->value, $kinds, true))) {
+            $id = $this->targets->idOf($named);
+            if ($id !== null && (in_array($id, $targets, true) || in_array($this->targets->named($id)->kind->value, $kinds, true))) {
                 return true;
             }
         }
@@ -93,7 +95,7 @@ final readonly class ClaimRule implements Rule
         foreach ($found as $n => $id) {
             $letter = chr(97 + $n);
             $before = $situation->mix->strengthOf($id)->percentWv->likely ?? 0.0;
-            $params[$letter] = $this->knowledge->substance($id)->name;
+            $params[$letter] = $this->substances->of($id)->name;
             $params["{$letter}_before"] = $before;
             $params["{$letter}_left"] = $situation->mix->aftermath->left[$id]->likely ?? $before;
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Comparison;
 
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Remedy\Remedies;
 use Nebbia\Core\Tolerance\Gauge;
 use Nebbia\Core\Tolerance\Gauges;
 
@@ -16,12 +16,7 @@ final readonly class Comparer
 
     public const MOST = 6;
 
-    private Gauges $gauges;
-
-    public function __construct(private Knowledge $knowledge)
-    {
-        $this->gauges = new Gauges($knowledge);
-    }
+    public function __construct(private Gauges $gauges, private Remedies $remedies) {}
 
     /**
      * @param  list<Situation>  $situations  mixes held against the same plant
@@ -49,7 +44,7 @@ final readonly class Comparer
             $strengths = [];
             foreach ($situations as $n => $situation) {
                 $gauge = $gauges[$n] ?? null;
-                $own = Schools::of($substance, $situation->mix->recipe->use->value, $this->knowledge);
+                $own = Schools::of($substance, $situation->mix->recipe->use->value, $this->remedies);
                 $own = $own !== null && $own->unit === $first->unit ? $own : null;
                 $schools ??= $gauge === null ? null : $own;
                 $strengths[] = $gauge === null ? null : new ComparedStrength($gauge->strength, $own?->standing($gauge->strength->likely), $gauge->verdict);

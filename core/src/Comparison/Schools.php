@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Comparison;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Remedy\Remedies;
 use Nebbia\Core\Remedy\Remedy;
 
 /** What mild, middle and strong practice use of a substance, from the families of remedies. */
@@ -20,9 +20,9 @@ final readonly class Schools
         public float $strong,
     ) {}
 
-    public static function of(string $substance, string $use, Knowledge $knowledge): ?self
+    public static function of(string $substance, string $use, Remedies $remedies): ?self
     {
-        foreach ($knowledge->remedies() as $remedy) {
+        foreach ($remedies->all as $remedy) {
             if (in_array($substance, $remedy->substances, true) && $remedy->use->value === $use && $remedy->schools !== null) {
                 return self::fromRemedy($remedy);
             }

@@ -9,8 +9,8 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /** Dangers of a single thing in a mix, a row of core/data/dangers.yaml each. */
 final readonly class DangerRule implements Rule
@@ -18,10 +18,10 @@ final readonly class DangerRule implements Rule
     /** @var array<string, list<array{Row, list<string>, list<string>, list<string>}>> use => row, its ingredients, what takes the danger away, its substances */
     private array $rows;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $dangers)
     {
         $rows = [];
-        foreach ($knowledge->rows('dangers') as $row) {
+        foreach ($dangers->rows() as $row) {
             foreach ($row->strings('uses') as $use) {
                 $rows[$use][] = [$row, $row->strings('ingredients'), $row->strings('unless_with'), $row->strings('substances')];
             }

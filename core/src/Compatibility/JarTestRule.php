@@ -9,7 +9,7 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 
 /** Proposes a jar test where nobody here knows whether two things bear each other: classes of compatible.yaml are known to. */
 final readonly class JarTestRule implements Rule
@@ -22,11 +22,11 @@ final readonly class JarTestRule implements Rule
     /** @var array<string, true> of which something is known with everything */
     private array $withAll;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $compatible, Pairs $pairs)
     {
         $known = $withAll = [];
-        $both = array_map(static fn (Pair $pair): array => [$pair->a, $pair->b], $knowledge->pairs()->all);
-        foreach ($knowledge->rows('compatible') as $row) {
+        $both = array_map(static fn (Pair $pair): array => [$pair->a, $pair->b], $pairs->all);
+        foreach ($compatible->rows() as $row) {
             $both[] = [$row->strings('a'), $row->strings('b')];
         }
         foreach ($both as [$ones, $others]) {

@@ -7,17 +7,11 @@ namespace Nebbia\Core\Compatibility;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 
 /** What must not meet in one vessel. */
 final readonly class PairRule implements Rule
 {
-    private Pairs $pairs;
-
-    public function __construct(Knowledge $knowledge)
-    {
-        $this->pairs = $knowledge->pairs();
-    }
+    public function __construct(private Pairs $pairs) {}
 
     public function judge(Situation $situation): iterable
     {

@@ -6,7 +6,7 @@ namespace Nebbia\Core\Compatibility;
 
 use Nebbia\Core\Formulation\FinalStrength;
 use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 
 /** All pairs that are known, rows of core/data/pairs.yaml. */
 final readonly class Pairs
@@ -17,9 +17,9 @@ final readonly class Pairs
     /** @var array<string, list<int>> substance => pairs in which it stands first */
     private array $first;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $pairs)
     {
-        $this->all = array_values(array_map(Pair::fromRow(...), $knowledge->rows('pairs')));
+        $this->all = array_values(array_map(Pair::fromRow(...), $pairs->rows()));
         $first = [];
         foreach ($this->all as $n => $pair) {
             foreach ($pair->a as $substance) {

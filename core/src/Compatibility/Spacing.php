@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace Nebbia\Core\Compatibility;
 
 use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 
 /** Days to keep between two sprays on the same plants. */
 final readonly class Spacing
 {
-    public function __construct(private Knowledge $knowledge) {}
+    public function __construct(private Table $spacing) {}
 
     /** Days, 0 where nothing is known against it; whichever comes first. */
     public function between(Mix $one, Mix $other): float
     {
         $days = 0.0;
-        foreach ($this->knowledge->rows('spacing', 'pairs') as $row) {
+        foreach ($this->spacing->rows('pairs') as $row) {
             if ((self::has($one, $row->strings('a')) && self::has($other, $row->strings('b'))) || (self::has($other, $row->strings('a')) && self::has($one, $row->strings('b')))) {
                 $days = max($days, $row->float('days'));
             }

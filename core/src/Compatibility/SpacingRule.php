@@ -8,8 +8,9 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
+use Nebbia\Core\Substance\Substances;
 
 /** What must not follow on the same plant too soon, a row of core/data/spacing.yaml each; and too many sprays in a row. */
 final readonly class SpacingRule implements Rule
@@ -20,10 +21,10 @@ final readonly class SpacingRule implements Rule
     /** @var list<Row> */
     private array $rows;
 
-    public function __construct(private Knowledge $knowledge)
+    public function __construct(Table $spacing, private Substances $substances)
     {
-        $this->pairs = array_values($knowledge->rows('spacing', 'pairs'));
-        $this->rows = array_values($knowledge->rows('spacing', 'in_a_row'));
+        $this->pairs = array_values($spacing->rows('pairs'));
+        $this->rows = array_values($spacing->rows('in_a_row'));
     }
 
     public function judge(Situation $situation): iterable
@@ -52,8 +53,8 @@ final readonly class SpacingRule implements Rule
                     continue;
                 }
                 yield Finding::of('spacing', Severity::from($row->string('severity')), 'spacing.'.$row->string('id'), [
-                    'a' => $this->knowledge->substance($mine)->name,
-                    'b' => $this->knowledge->substance((string) array_search(min($last), $last, true))->name,
+                    'a' => $this->substances->of($mine)->name,
+                    'b' => $this->substances->of((string) array_search(min($last), $last, true))->name,
                     'days' => $row->float('days'),
                     'low' => $row->float('low'),
                     'high' => $row->float('high'),

@@ -9,8 +9,9 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
+use Nebbia\Core\Substance\Substances;
 
 /** What the sprayer last held, and what it is made of. */
 final readonly class SprayerRule implements Rule
@@ -18,15 +19,12 @@ final readonly class SprayerRule implements Rule
     /** Kills leaves in traces, so that a sprayer for it is kept for it. */
     private const WEED_KILLERS = ['acetic-acid', 'sodium-chloride'];
 
-    private Pairs $pairs;
-
     /** @var list<Row> */
     private array $materials;
 
-    public function __construct(private Knowledge $knowledge)
+    public function __construct(Table $materials, private Substances $substances, private Pairs $pairs)
     {
-        $this->pairs = $knowledge->pairs();
-        $this->materials = array_values($knowledge->rows('materials'));
+        $this->materials = array_values($materials->rows());
     }
 
     public function judge(Situation $situation): iterable
@@ -49,15 +47,15 @@ final readonly class SprayerRule implements Rule
         if ($found !== null && $found[0]->severity->rank() >= $least->rank()) {
             [$pair, $held, $now] = $found;
             yield Finding::of('sprayer', $pair->severity, $pair->severity === Severity::Stop ? 'sprayer.dangerous' : 'sprayer.spoils', [
-                'held' => $this->knowledge->substance($held)->name,
-                'now' => $this->knowledge->substance($now)->name,
+                'held' => $this->substances->of($held)->name,
+                'now' => $this->substances->of($now)->name,
             ], $pair->basis, $pair->sure, [$now])->from("pair.$pair->id");
 
             return;
         }
         $killers = array_values(array_intersect($history->held, self::WEED_KILLERS));
         if ($killers !== [] && $situation->mix->recipe->use->wetsLeaves()) {
-            yield Finding::of('sprayer', Severity::Caution, 'sprayer.weeds', ['held' => $this->knowledge->substance($killers[0])->name], 'practice', 'high');
+            yield Finding::of('sprayer', Severity::Caution, 'sprayer.weeds', ['held' => $this->substances->of($killers[0])->name], 'practice', 'high');
         }
     }
 

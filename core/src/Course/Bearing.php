@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Course;
 
 use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Soil\SodiumLoad;
 
@@ -15,12 +15,7 @@ use Nebbia\Core\Soil\SodiumLoad;
  */
 final readonly class Bearing
 {
-    private SodiumLoad $load;
-
-    public function __construct(private Knowledge $knowledge)
-    {
-        $this->load = new SodiumLoad($knowledge);
-    }
+    public function __construct(private Table $soil, private Table $spacing, private SodiumLoad $load) {}
 
     public function bound(Course $course, Rhythm $rhythm): Rhythm
     {
@@ -48,7 +43,7 @@ final readonly class Bearing
     private function mostRounds(Course $course): ?int
     {
         $each = array_sum(array_map(fn (Mix $mix): float => $this->load->rise($this->load->grams($mix)), $course->mixes)) / count($course->mixes);
-        $bears = $this->knowledge->section('soil', 'points')->float('caution');
+        $bears = $this->soil->part('points')->float('caution');
 
         return $each <= 0.0 || $course->isIndoors() ? null : max(1, (int) floor($bears / $each - 1e-9));
     }
@@ -56,7 +51,7 @@ final readonly class Bearing
     private function inARow(Course $course): ?int
     {
         $least = null;
-        foreach ($this->knowledge->rows('spacing', 'in_a_row') as $row) {
+        foreach ($this->spacing->rows('in_a_row') as $row) {
             $all = array_filter($course->mixes, static fn (Mix $mix): bool => array_filter($row->strings('substances'), static fn (string $id): bool => ($mix->strengthOf($id)->percentWv->likely ?? 0.0) > 0.0) !== []);
             if (count($all) === count($course->mixes) && $course->mixes[0]->recipe->use->wetsLeaves()) {
                 $least = min($least ?? PHP_INT_MAX, (int) $row->float('times'));

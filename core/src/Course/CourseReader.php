@@ -10,9 +10,10 @@ use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Sun\Place;
+use Nebbia\Core\Target\Targets;
 use Nebbia\Core\Vessel\Vessel;
 
 /** Reads nebbia.course/1. Every complaint names the field by its dotted path. */
@@ -21,7 +22,7 @@ final readonly class CourseReader
     public const FORMAT = 'nebbia.course/1';
 
     public function __construct(
-        private Knowledge $knowledge,
+        private Targets $targets, private Plants $plants,
         private RecipeReader $recipes,
         private Mixer $mixer,
     ) {}
@@ -40,7 +41,7 @@ final readonly class CourseReader
         $target = $this->text($data, 'target') ?? throw CourseException::missing('target');
         $purpose = $this->text($data, 'purpose') ?? 'outbreak';
         try {
-            $found = $this->knowledge->target($target);
+            $found = $this->targets->named($target);
         } catch (BadInput $e) {
             throw $e->at('target');
         }
@@ -84,7 +85,7 @@ final readonly class CourseReader
                 throw CourseException::notAnObject("plantings.$n");
             }
             try {
-                $plant = $this->knowledge->plant($this->text($row, 'plant', "plantings.$n.") ?? throw CourseException::missing('plant'));
+                $plant = $this->plants->named($this->text($row, 'plant', "plantings.$n.") ?? throw CourseException::missing('plant'));
             } catch (BadInput $e) {
                 throw $e->at('plant')->under("plantings.$n");
             }

@@ -7,17 +7,11 @@ namespace Nebbia\Core\Course;
 use DateTimeImmutable;
 use Nebbia\Core\Food\Waits;
 use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Knowledge\Knowledge;
 
 /** When a course must leave its plants alone, so that what is harvested has waited as long as it must. */
 final readonly class HarvestTime
 {
-    private Waits $waits;
-
-    public function __construct(Knowledge $knowledge)
-    {
-        $this->waits = new Waits($knowledge);
-    }
+    public function __construct(private Waits $waits) {}
 
     /** @return list<array{int, int}> from and to, seconds since 1970: the days before each harvest that are too near, and its day */
     public function taken(Course $course, Mix $mix): array

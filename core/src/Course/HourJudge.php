@@ -11,8 +11,8 @@ use Nebbia\Core\Hour\Hour;
 use Nebbia\Core\Hour\Objection;
 use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Hour\SprayWindow;
+use Nebbia\Core\Hour\SprayWindows;
 use Nebbia\Core\Judgement\Severity;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Sun\Place;
 use Nebbia\Core\Sun\Sun;
 use Nebbia\Core\Weather\Forecast;
@@ -56,30 +56,21 @@ final class HourJudge
     /** @var array<string, array{list<SprayWindow>, Kept}> */
     private array $sprays = [];
 
-    /** @var list<SprayWindow> */
-    private array $windows;
-
-    /** @var array{float, float} */
-    private array $drying;
-
     private readonly LeafWetness $wetness;
 
     public function __construct(
-        Knowledge $knowledge,
+        private readonly SprayWindows $windows,
         private readonly Place $place,
         private readonly Forecast $forecast,
     ) {
         $this->epoch = (DateTimeImmutable::createFromFormat('!U', '0') ?: throw new LogicException('No time.'))->setTimezone($place->zone);
         $this->wetness = new LeafWetness($forecast);
-        $this->windows = array_values(array_map(SprayWindow::fromRow(...), $knowledge->rows('windows', 'rows')));
-        $pair = $knowledge->section('windows', 'delta_t')->floats('avoid');
-        $this->drying = [$pair[0] ?? 0.0, $pair[1] ?? INF];
     }
 
     /** @return list<SprayWindow> those that a mix goes by */
     public function windowsOf(Mix $mix): array
     {
-        return array_values(array_filter($this->windows, static fn (SprayWindow $window): bool => $window->isFor($mix)));
+        return array_values(array_filter($this->windows->all, static fn (SprayWindow $window): bool => $window->isFor($mix)));
     }
 
     /**
@@ -136,7 +127,7 @@ final class HourJudge
         $hour = $this->hours[$kept->indoors ? 1 : 0][$kept->inFlower ? 1 : 0][$at] ??= $this->hour($weather, $kept, $at);
         $objections = $kept->isPlain() ? [] : $this->ofKeeping($windows, $kept, $at);
         foreach ($windows as $window) {
-            foreach ($window->objections($hour, $kept->indoors, $this->drying, $kept->nightBreathing) as $objection) {
+            foreach ($window->objections($hour, $kept->indoors, $this->windows->deltaT, $kept->nightBreathing) as $objection) {
                 $objections[] = [$objection, $window];
             }
         }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Course;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 
 /** When to look at what a spray did: soon for what acts at once, later for what works slowly. A rough practice figure. */
 final readonly class LookAfter
 {
     private const USUAL = 48.0;
 
-    public function __construct(private Knowledge $knowledge) {}
+    public function __construct(private Table $windows) {}
 
     /**
      * @param  list<string>  $substances  that were sprayed
@@ -20,7 +20,7 @@ final readonly class LookAfter
     public function hours(array $substances): float
     {
         $hours = [];
-        foreach ($this->knowledge->rows('windows', 'rows') as $row) {
+        foreach ($this->windows->rows('rows') as $row) {
             if (array_intersect($row->strings('substances'), $substances) !== []) {
                 $hours[] = $row->float('look');
             }

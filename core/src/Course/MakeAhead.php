@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Course;
 
 use DateTimeImmutable;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\StockBatch;
 use Nebbia\Core\Making\StockNeed;
 use Nebbia\Core\Making\StockPlan;
@@ -13,7 +13,7 @@ use Nebbia\Core\Making\StockPlan;
 /** What the rounds of a plan want made ahead, backwards from each. */
 final readonly class MakeAhead
 {
-    public function __construct(private Knowledge $knowledge) {}
+    public function __construct(private Kinds $kinds) {}
 
     /** @return list<StockBatch> soonest first */
     public function of(CoursePlan $plan, DateTimeImmutable $now): array
@@ -27,14 +27,14 @@ final readonly class MakeAhead
                 $sources[] = [$line->line->ingredient, $line->volumeMl ?? 0.0, $line->line->preparation];
             }
             foreach ($sources as [$ingredient, $ml, $jar]) {
-                if ($ingredient->isLiquid && $ml > 0.0 && $jar === null && $this->knowledge->kinds()->making($ingredient->id) !== []) {
+                if ($ingredient->isLiquid && $ml > 0.0 && $jar === null && $this->kinds->making($ingredient->id) !== []) {
                     $needs[$ingredient->id][] = new StockNeed($at, $ml, (string) $round->number);
                 }
             }
         }
         $batches = [];
         foreach ($needs as $ingredient => $some) {
-            $kind = $this->knowledge->kinds()->making($ingredient)[0];
+            $kind = $this->kinds->making($ingredient)[0];
             if ($kind->hours->likely > 0.0) {
                 $batches = [...$batches, ...StockPlan::of($kind, $some, [], $now)->batches];
             }

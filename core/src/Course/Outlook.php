@@ -6,8 +6,8 @@ namespace Nebbia\Core\Course;
 
 use DateTimeImmutable;
 use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Hour\SprayWindows;
 use Nebbia\Core\Judgement\Severity;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Weather\Forecast;
 
 /** What each day would mean for one round: the same hours, gaps and neighbours that the plan goes by, said before it is moved. */
@@ -16,12 +16,7 @@ final class Outlook
     /** Hour at which a round is taken to be where no hour will do. */
     private const EVENING = 18;
 
-    private readonly HarvestTime $harvest;
-
-    public function __construct(private readonly Knowledge $knowledge)
-    {
-        $this->harvest = new HarvestTime($knowledge);
-    }
+    public function __construct(private readonly SprayWindows $windows, private readonly HarvestTime $harvest) {}
 
     /**
      * @param  Course  $course  from the day on that is to be looked at; its first mix is that of the round
@@ -33,7 +28,7 @@ final class Outlook
      */
     public function days(Course $course, Rhythm $rhythm, ?int $before, ?int $after, array $neighbours, ?int $readyAt, Forecast $forecast, int $now, int $days): array
     {
-        $judge = new HourJudge($this->knowledge, $course->place, $forecast);
+        $judge = new HourJudge($this->windows, $course->place, $forecast);
         $mix = $course->mixes[0];
         $taken = array_values(array_map(static fn (Neighbour $one): array => [$one->from, $one->to], array_filter($neighbours, static fn (Neighbour $one): bool => $one->sameSprayer)));
         $slots = [];

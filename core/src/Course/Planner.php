@@ -6,7 +6,7 @@ namespace Nebbia\Core\Course;
 
 use DateTimeImmutable;
 use Nebbia\Core\Compatibility\Spacing;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Hour\SprayWindows;
 use Nebbia\Core\Weather\Climate;
 use Nebbia\Core\Weather\Forecast;
 
@@ -21,15 +21,12 @@ final class Planner
 
     private const PASSES = 2;
 
-    private readonly HarvestTime $harvest;
-
-    private readonly Bearing $bearing;
-
-    public function __construct(private readonly Knowledge $knowledge)
-    {
-        $this->harvest = new HarvestTime($knowledge);
-        $this->bearing = new Bearing($knowledge);
-    }
+    public function __construct(
+        private readonly SprayWindows $windows,
+        private readonly Spacing $spacing,
+        private readonly HarvestTime $harvest,
+        private readonly Bearing $bearing,
+    ) {}
 
     /**
      * @param  list<Course>  $courses
@@ -154,7 +151,7 @@ final class Planner
             $this->last = $forecast;
         }
 
-        return $this->judges[self::at($course)] ??= new HourJudge($this->knowledge, $course->place, $forecast);
+        return $this->judges[self::at($course)] ??= new HourJudge($this->windows, $course->place, $forecast);
     }
 
     private static function at(Course $course): string
@@ -201,9 +198,8 @@ final class Planner
         if ($shared === []) {
             return [];
         }
-        $spacing = new Spacing($this->knowledge);
 
-        return array_map(static fn ($mix): float => $spacing->between($course->mixes[$turn], $mix), $other->mixes);
+        return array_map(fn ($mix): float => $this->spacing->between($course->mixes[$turn], $mix), $other->mixes);
     }
 
     /**

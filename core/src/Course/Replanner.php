@@ -6,7 +6,7 @@ namespace Nebbia\Core\Course;
 
 use DateTimeImmutable;
 use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Hour\SprayWindows;
 use Nebbia\Core\Weather\Forecast;
 
 /**
@@ -24,7 +24,7 @@ final class Replanner
     /** For each day that a round is moved. */
     private const NEAR = 0.05;
 
-    public function __construct(private readonly Knowledge $knowledge) {}
+    public function __construct(private readonly SprayWindows $windows) {}
 
     /**
      * @param  list<OpenRound>  $open  soonest first
@@ -34,7 +34,7 @@ final class Replanner
      */
     public function replan(Course $course, Rhythm $rhythm, array $open, ?int $last, bool $washed, Forecast $forecast, int $now): array
     {
-        $finder = new SlotFinder(new HourJudge($this->knowledge, $course->place, $forecast));
+        $finder = new SlotFinder(new HourJudge($this->windows, $course->place, $forecast));
         $today = self::day($now, $course);
         $moves = [];
         $before = $last;
@@ -90,7 +90,7 @@ final class Replanner
         if ($at < $now || $at >= $now + self::TRUSTED * 86400) {
             return null;
         }
-        $judge = new HourJudge($this->knowledge, $course->place, $forecast);
+        $judge = new HourJudge($this->windows, $course->place, $forecast);
         $judged = $judge->judge($judge->windowsOf($mix), Kept::of($course), $at);
 
         return $judged->word === HourWord::No ? $judged : null;
@@ -143,7 +143,7 @@ final class Replanner
 
     private function against(Course $course, Mix $mix, string $day, Forecast $forecast): JudgedHour
     {
-        $judge = new HourJudge($this->knowledge, $course->place, $forecast);
+        $judge = new HourJudge($this->windows, $course->place, $forecast);
         $windows = $judge->windowsOf($mix);
         $evening = $this->evening($day, $course);
 

@@ -6,8 +6,8 @@ namespace Nebbia\Core\Day;
 
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Storage\KeepingTime;
+use Nebbia\Core\Storage\KeepingTimes;
 use Nebbia\Core\Vessel\FillPlan;
 
 /**
@@ -36,7 +36,7 @@ final readonly class Batch
      * @param  non-empty-list<DueSpray>  $sprays  that may come out of one batch
      * @param  Mixer  $mixer  of the household
      */
-    public static function of(array $sprays, Mixer $mixer, Knowledge $knowledge): self
+    public static function of(array $sprays, Mixer $mixer, KeepingTimes $keepingTimes, Rinse $rinse): self
     {
         $vessel = $sprays[0]->vessel;
         $dead = $vessel->dead->likely ?? 0.0;
@@ -45,11 +45,11 @@ final readonly class Batch
         $plan = $vessel === null ? null : FillPlan::of($vessel, max(1.0, $needed - $dead));
         $made = $plan->madeMl ?? $needed;
         $mix = count($sprays) === 1 && abs($made - $sprays[0]->mix->finalVolume->likely) < 0.5 ? $sprays[0]->mix : $mixer->mix($sprays[0]->mix->recipe, $made);
-        $portions = Portion::share($sprays, max(0.0, $made - $dead), $knowledge);
+        $portions = Portion::share($sprays, max(0.0, $made - $dead), $rinse);
         $wanted = array_map(static fn (Portion $one): ?float => $one->stand->needMl, $portions);
 
         return new self(
-            $sprays, $mix, $made, $plan->fills ?? 1, $plan->eachMl ?? $made, $portions, KeepingTime::of($mix, $knowledge),
+            $sprays, $mix, $made, $plan->fills ?? 1, $plan->eachMl ?? $made, $portions, $keepingTimes->of($mix),
             $wanted === [] || in_array(null, $wanted, true) ? null : max(0.0, $made - array_sum($wanted)),
         );
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Day;
 
 use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Storage\KeepingTimes;
 
 /** The rounds of a day put together: what is mixed, in which order it is sprayed, and what is done after each. */
 final readonly class Day
@@ -14,7 +14,7 @@ final readonly class Day
     private function __construct(public array $batches) {}
 
     /** @param  list<DueSpray>  $sprays */
-    public static function of(array $sprays, Mixer $mixer, Knowledge $knowledge): self
+    public static function of(array $sprays, Mixer $mixer, KeepingTimes $keepingTimes, Rinse $rinse): self
     {
         usort($sprays, static fn (DueSpray $a, DueSpray $b): int => [self::isForWeeds($a), $a->at, $a->round] <=> [self::isForWeeds($b), $b->at, $b->round]);
         $groups = [];
@@ -22,7 +22,7 @@ final readonly class Day
             $groups[$spray->same][] = $spray;
         }
 
-        return new self(array_map(static fn (array $some): Batch => Batch::of($some, $mixer, $knowledge), array_values($groups)));
+        return new self(array_map(static fn (array $some): Batch => Batch::of($some, $mixer, $keepingTimes, $rinse), array_values($groups)));
     }
 
     /** @return list<Step> what there is to do with a batch, in order */

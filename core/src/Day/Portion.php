@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Day;
 
-use Nebbia\Core\Knowledge\Knowledge;
-
 /** What of a batch goes on some plants, and whether they are rinsed afterwards. */
 final readonly class Portion
 {
@@ -24,7 +22,7 @@ final readonly class Portion
      * @param  list<DueSpray>  $sprays
      * @return list<self>
      */
-    public static function share(array $sprays, float $ml, Knowledge $knowledge): array
+    public static function share(array $sprays, float $ml, Rinse $rinse): array
     {
         $all = [];
         foreach ($sprays as $spray) {
@@ -36,7 +34,6 @@ final readonly class Portion
         $weight = static fn (DueStand $stand): float => $isKnown ? $stand->needMl ?? 0.0 : (float) $stand->number;
         $whole = array_sum(array_map(static fn (array $one): float => $weight($one[1]), $all));
         usort($all, static fn (array $a, array $b): int => [$a[1]->quarantined, $a[1]->troubled, $a[1]->name, $a[1]->id] <=> [$b[1]->quarantined, $b[1]->troubled, $b[1]->name, $b[1]->id]);
-        $rinse = new Rinse($knowledge);
 
         return array_map(static fn (array $one): self => new self(
             $one[0]->round, $one[1], $whole > 0.0 ? $ml * $weight($one[1]) / $whole : 0.0, $rinse->after($one[0]->mix, $one[1]->plant),

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Nebbia\Core\Day;
 
 use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Plant\Plant;
 use Nebbia\Core\Plant\SensitivityGroup;
+use Nebbia\Core\Tolerance\Thresholds;
 
 /** Delicate plants are rinsed once a contact spray has done its work: what stays on the leaf then only harms them. Rough practice. */
 final readonly class Rinse
 {
-    public function __construct(private Knowledge $knowledge) {}
+    public function __construct(private Table $windows, private Thresholds $thresholds) {}
 
     /** Minutes after spraying; null where the plant is not delicate to it, or the spray works longer. */
     public function after(Mix $mix, Plant $plant): ?float
@@ -21,9 +22,9 @@ final readonly class Rinse
             return null;
         }
         $minutes = [];
-        foreach ($this->knowledge->rows('windows', 'rows') as $row) {
+        foreach ($this->windows->rows('rows') as $row) {
             foreach ($row->has('rinse') ? $row->strings('substances') : [] as $substance) {
-                $list = $this->knowledge->thresholds()->of($substance)?->listedAs;
+                $list = $this->thresholds->of($substance)?->listedAs;
                 if (($mix->strengthOf($substance)->percentWv->likely ?? 0.0) > 0.0 && $plant->groupFor($list) === SensitivityGroup::Sensitive) {
                     $minutes[] = $row->float('rinse');
                 }

@@ -15,37 +15,40 @@ use Nebbia\Core\Decision\Rules\NothingHelpsRule;
 use Nebbia\Core\Decision\Rules\SprayRule;
 use Nebbia\Core\Decision\Rules\UncountedRule;
 use Nebbia\Core\Decision\Rules\WeedRule;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Remedy\Remedies;
+use Nebbia\Core\Tactic\Tactics;
+use Nebbia\Core\Tolerance\Thresholds;
 
 /** Puts the rules to a trouble in their order; the first that speaks decides, the cautions are added. */
 final readonly class Decider
 {
-    /** @param  list<DecisionRule>  $rules */
-    private function __construct(private array $rules, private Cautions $cautions, private Knowledge $knowledge) {}
-
     /** The one list of rules, in the order in which they are asked. */
-    public static function withAllRules(Knowledge $knowledge): self
-    {
-        $figures = new Figures($knowledge);
+    public const RULES = [
+        LookAlikeRule::class,
+        WeedRule::class,
+        HopelessRule::class,
+        UncountedRule::class,
+        BelowLevelRule::class,
+        FallingRule::class,
+        EnemiesRule::class,
+        NothingHelpsRule::class,
+        HarvestRule::class,
+        FirstTacticsRule::class,
+        SprayRule::class,
+    ];
 
-        return new self([
-            new LookAlikeRule($figures),
-            new WeedRule($figures),
-            new HopelessRule($figures),
-            new UncountedRule($figures),
-            new BelowLevelRule($figures),
-            new FallingRule($figures),
-            new EnemiesRule($figures),
-            new NothingHelpsRule($figures),
-            new HarvestRule($figures),
-            new FirstTacticsRule($figures),
-            new SprayRule($figures),
-        ], new Cautions, $knowledge);
-    }
+    /** @param  list<DecisionRule>  $rules */
+    public function __construct(
+        private array $rules,
+        private Cautions $cautions,
+        private Tactics $tactics,
+        private Remedies $remedies,
+        private Thresholds $thresholds,
+    ) {}
 
     public function decide(Trouble $trouble): Decision
     {
-        $means = Means::against($trouble, $this->knowledge);
+        $means = Means::against($trouble, $this->tactics, $this->remedies, $this->thresholds);
         foreach ($this->rules as $rule) {
             $verdict = $rule->decide($trouble, $means);
             if ($verdict !== null) {

@@ -6,7 +6,7 @@ namespace Nebbia\Core\Decision;
 
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Severity;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Measure\KitchenFraction;
 use Nebbia\Core\Message\Message;
 
@@ -21,9 +21,9 @@ final readonly class Figures
 
     public float $soonDays;
 
-    public function __construct(private Knowledge $knowledge)
+    public function __construct(private Table $decision)
     {
-        $figure = static fn (string $name): float => $knowledge->section('decision', $name)->float('likely');
+        $figure = static fn (string $name): float => $decision->part($name)->float('likely');
         $this->farAbove = $figure('far_above');
         $this->fastDays = $figure('fast_days');
         $this->hopelessPercent = $figure('hopeless');
@@ -32,7 +32,7 @@ final readonly class Figures
 
     public function lookAgain(string $case): int
     {
-        return (int) $this->knowledge->section('decision', 'look_again')->float($case);
+        return (int) $this->decision->part('look_again')->float($case);
     }
 
     /** @param  array<string, string|int|float|Message>  $more */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Decision;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Remedy\Remedies;
+use Nebbia\Core\Tactic\Tactics;
+use Nebbia\Core\Tolerance\Thresholds;
 
 /** What there is to do about a trouble: its tactics and remedies, the best first. */
 final readonly class Means
@@ -15,26 +17,26 @@ final readonly class Means
      */
     private function __construct(public array $tactics, public array $remedies) {}
 
-    public static function against(Trouble $trouble, Knowledge $knowledge): self
+    public static function against(Trouble $trouble, Tactics $tactics, Remedies $remedies, Thresholds $thresholds): self
     {
-        $tactics = [];
-        foreach ($knowledge->tactics() as $tactic) {
+        $ways = [];
+        foreach ($tactics->all as $tactic) {
             $evidence = $tactic->for[$trouble->target->id] ?? null;
             if ($evidence !== null && $tactic->fits($trouble->indoors)) {
-                $tactics[] = new RankedTactic($tactic, $evidence, in_array($tactic->id, $trouble->tacticsTried, true));
+                $ways[] = new RankedTactic($tactic, $evidence, in_array($tactic->id, $trouble->tacticsTried, true));
             }
         }
-        usort($tactics, static fn (RankedTactic $a, RankedTactic $b): int => $b->rank() <=> $a->rank());
-        $remedies = [];
-        foreach ($knowledge->remedies() as $remedy) {
+        usort($ways, static fn (RankedTactic $a, RankedTactic $b): int => $b->rank() <=> $a->rank());
+        $sprays = [];
+        foreach ($remedies->all as $remedy) {
             $pairing = $remedy->pairings[$trouble->target->id] ?? null;
             if ($pairing !== null) {
-                $remedies[] = RankedRemedy::of($remedy, $pairing, $trouble, $knowledge->thresholds());
+                $sprays[] = RankedRemedy::of($remedy, $pairing, $trouble, $thresholds);
             }
         }
-        usort($remedies, static fn (RankedRemedy $a, RankedRemedy $b): int => $b->rank() <=> $a->rank());
+        usort($sprays, static fn (RankedRemedy $a, RankedRemedy $b): int => $b->rank() <=> $a->rank());
 
-        return new self($tactics, $remedies);
+        return new self($ways, $sprays);
     }
 
     /** A tactic with better than weak evidence that has not been tried, and does not end the plant. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Diagnosis;
 
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\UnknownName;
 
 /** Which signs were seen, which were looked for and not found, and which nobody could look at. */
@@ -29,12 +28,12 @@ final readonly class Answers
      * @throws UnknownName if there is no such sign
      * @throws DiagnosisException if a sign is said to be both there and not
      */
-    public static function of(Knowledge $knowledge, array $present, array $absent = [], array $skipped = []): self
+    public static function of(Signs $signs, array $present, array $absent = [], array $skipped = []): self
     {
         $seen = [];
         foreach ([['present', $present, true], ['absent', $absent, false]] as [$field, $ids, $there]) {
             foreach ($ids as $n => $id) {
-                $sign = self::known($knowledge, $id, "$field.$n");
+                $sign = self::known($signs, $id, "$field.$n");
                 if (isset($seen[$sign]) && $seen[$sign] !== $there) {
                     throw DiagnosisException::bothWays($sign)->at("$field.$n");
                 }
@@ -43,7 +42,7 @@ final readonly class Answers
         }
         $passed = [];
         foreach ($skipped as $n => $id) {
-            $sign = self::known($knowledge, $id, "skipped.$n");
+            $sign = self::known($signs, $id, "skipped.$n");
             if (! isset($seen[$sign])) {
                 $passed[] = $sign;
             }
@@ -67,10 +66,10 @@ final readonly class Answers
         return new self(array_diff_key($this->seen, [$sign => true]), $this->skipped);
     }
 
-    private static function known(Knowledge $knowledge, string $id, string $field): string
+    private static function known(Signs $signs, string $id, string $field): string
     {
         try {
-            return $knowledge->sign($id)->id;
+            return $signs->of($id)->id;
         } catch (UnknownName $e) {
             throw $e->at($field);
         }

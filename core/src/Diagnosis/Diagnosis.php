@@ -6,8 +6,8 @@ namespace Nebbia\Core\Diagnosis;
 
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Severity;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Message;
+use Nebbia\Core\Target\Targets;
 
 /** Causes, the likeliest first, and the next look. */
 final readonly class Diagnosis
@@ -36,7 +36,7 @@ final readonly class Diagnosis
      *
      * @return list<Finding>
      */
-    public function findings(Knowledge $knowledge): array
+    public function findings(Targets $targets): array
     {
         $next = $this->nextLook === null ? [] : ['next' => $this->nextLook->sign->name(), 'look' => $this->nextLook->sign->look()];
         if ($this->answers->seen === []) {
@@ -46,11 +46,11 @@ final readonly class Diagnosis
         if ($first->isNone()) {
             return [Finding::of('diagnosis', Severity::Notice, 'diagnosis.none', $next, 'practice', 'low')];
         }
-        $target = $knowledge->target($first->cause);
+        $target = $targets->named($first->cause);
         $params = ['cause' => $target->name, 'percent' => (int) round(100 * $first->probability)] + $next;
         if (! $this->isSettled()) {
             $second = $this->causes[1];
-            $params['second'] = $second->isNone() ? Message::of('cause.none-of-these') : $knowledge->target($second->cause)->name;
+            $params['second'] = $second->isNone() ? Message::of('cause.none-of-these') : $targets->named($second->cause)->name;
 
             return [Finding::of('diagnosis', Severity::Notice, 'diagnosis.open', $params, 'practice', 'low')];
         }

@@ -4,20 +4,13 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Diagnosis;
 
-use Nebbia\Core\Knowledge\Knowledge;
-
 /**
  * From signs to causes by Bayes' rule, each sign taken by itself given the cause:
  * P(cause | answers) ∝ P(cause | circumstances) · Π P(answer | cause).
  */
 final readonly class Diagnostician
 {
-    private function __construct(private Likelihoods $likelihoods, private Knowledge $knowledge) {}
-
-    public static function with(Knowledge $knowledge): self
-    {
-        return new self($knowledge->likelihoods(), $knowledge);
-    }
+    public function __construct(private Likelihoods $likelihoods, private Signs $signs) {}
 
     public function diagnose(Answers $answers, Circumstances $circumstances): Diagnosis
     {
@@ -74,7 +67,7 @@ final readonly class Diagnostician
         foreach ($answers->seen as $sign => $there) {
             $without = $this->posterior($prior, $answers->without($sign));
             $chances = array_map(static fn (float $chance): float => $there ? $chance : 1.0 - $chance, $this->likelihoods->present[$sign]);
-            $seen = $this->knowledge->sign($sign);
+            $seen = $this->signs->of($sign);
             foreach ($chances as $cause => $own) {
                 // Summed over the others and not as 1 less its own: a sure cause leaves too few digits for that.
                 $others = $weight = 0.0;
@@ -103,7 +96,7 @@ final readonly class Diagnostician
         }
         $best = max($gains);
 
-        return new NextLook($this->knowledge->sign((string) array_search($best, $gains, true)), $best);
+        return new NextLook($this->signs->of((string) array_search($best, $gains, true)), $best);
     }
 
     /**

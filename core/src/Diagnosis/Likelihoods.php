@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Diagnosis;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Target\Likeliness;
+use Nebbia\Core\Target\Targets;
 
 /**
  * The numbers behind the coarse words: how likely each sign is for each cause, and each cause before anything is seen.
@@ -16,36 +17,33 @@ final readonly class Likelihoods
 {
     public const NONE = 'none-of-these';
 
-    /**
-     * @param  list<string>  $causes  target ids, and NONE at the end
-     * @param  array<string, list<float>>  $present  sign => chance that it is seen, by cause, 0 to 1
-     */
-    private function __construct(
-        public array $causes,
-        public array $present,
-        public float $settledFrom,
-        private Knowledge $knowledge,
-    ) {}
+    /** @var list<string> target ids, and NONE at the end */
+    public array $causes;
 
-    public static function from(Knowledge $knowledge): self
+    /** @var array<string, list<float>> sign => chance that it is seen, by cause, 0 to 1 */
+    public array $present;
+
+    public float $settledFrom;
+
+    public function __construct(private Table $diagnosis, private Targets $targets, Signs $signs)
     {
         $causes = [];
-        foreach ($knowledge->ids('targets') as $id) {
-            if ($knowledge->target($id)->likeliness !== null) {
+        foreach ($targets->ids() as $id) {
+            if ($targets->named($id)->likeliness !== null) {
                 $causes[] = $id;
             }
         }
-        $numbers = $knowledge->section('diagnosis', 'likelihood');
+        $numbers = $diagnosis->part('likelihood');
         $present = [];
-        foreach ($knowledge->ids('signs') as $id) {
-            $sign = $knowledge->sign($id);
+        foreach ($signs->ids() as $id) {
+            $sign = $signs->of($id);
             $row = array_map(static fn (string $cause): float => $numbers->float($sign->words[$cause] ?? 'never'), $causes);
             $row[] = $numbers->float($sign->unexplained);
             $present[$id] = $row;
         }
-        $causes[] = self::NONE;
-
-        return new self($causes, $present, $knowledge->section('diagnosis', 'settled')->float('probability'), $knowledge);
+        $this->causes = [...$causes, self::NONE];
+        $this->present = $present;
+        $this->settledFrom = $diagnosis->part('settled')->float('probability');
     }
 
     /**
@@ -58,10 +56,10 @@ final readonly class Likelihoods
     {
         $weights = [];
         foreach (array_slice($this->causes, 0, -1) as $cause) {
-            $likeliness = $this->knowledge->target($cause)->likeliness;
+            $likeliness = $this->targets->named($cause)->likeliness;
             $weights[] = $likeliness === null ? 0.0 : $this->weight($likeliness, $circumstances);
         }
-        $share = $this->knowledge->section('diagnosis', 'unexplained')->float('share');
+        $share = $this->diagnosis->part('unexplained')->float('share');
         $sum = array_sum($weights);
 
         return [...array_map(static fn (float $weight): float => (1.0 - $share) * $weight / $sum, $weights), $share];
@@ -69,7 +67,7 @@ final readonly class Likelihoods
 
     private function weight(Likeliness $likeliness, Circumstances $circumstances): float
     {
-        $factor = fn (string $part, string $word): float => $this->knowledge->section('diagnosis', $part)->float($word);
+        $factor = fn (string $part, string $word): float => $this->diagnosis->part($part)->float($word);
         $weight = $factor('commonness', $likeliness->common);
         if ($circumstances->plant !== null) {
             $weight *= $factor('host', $likeliness->hostWord($circumstances->plant));

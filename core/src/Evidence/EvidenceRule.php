@@ -8,7 +8,8 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
+use Nebbia\Core\Tolerance\Thresholds;
 
 /** What has hurt this planting before, at this strength or less. */
 final readonly class EvidenceRule implements Rule
@@ -17,9 +18,9 @@ final readonly class EvidenceRule implements Rule
 
     private float $stops;
 
-    public function __construct(private Knowledge $knowledge)
+    public function __construct(Table $patch, private Thresholds $thresholds)
     {
-        $score = $knowledge->section('patch', 'score');
+        $score = $patch->part('score');
         $this->passed = $score->float('passed');
         $this->stops = $score->float('stops');
     }
@@ -31,7 +32,7 @@ final readonly class EvidenceRule implements Rule
         }
         foreach ($situation->mix->strengths as $strength) {
             $id = $strength->substance->id;
-            $unit = $this->knowledge->thresholds()->of($id)->unit ?? '% w/v';
+            $unit = $this->thresholds->of($id)->unit ?? '% w/v';
             $now = $strength->in($unit)->likely ?? 0.0;
             $worst = null;
             foreach ($situation->circumstances->evidence->of($id) as $seen) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Evidence;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Measure\Interval;
 
 /**
@@ -38,9 +38,9 @@ final readonly class Learner
 
     private float $passed;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $patch)
     {
-        $prior = $knowledge->section('patch', 'prior');
+        $prior = $patch->part('prior');
         $this->spread = $prior->float('spread');
         $this->width = $prior->float('width');
         $this->luckPatch = $prior->float('luck_patch');
@@ -48,7 +48,7 @@ final readonly class Learner
         $this->other = $prior->float('other_cause');
         $this->least = $prior->float('least');
         $this->most = $prior->float('most');
-        $this->passed = $knowledge->section('patch', 'score')->float('passed');
+        $this->passed = $patch->part('score')->float('passed');
     }
 
     /** No more of it than passes for clean. */

@@ -4,27 +4,12 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Evidence;
 
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Judgement\Severity;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Message\Message;
 
 /** How to try a mix on a few leaves: from weak to full strength, each step waited out. */
 final readonly class PatchLadder
 {
-    /** Rules whose stop is no matter of strength: such a mix is not tried at all. */
-    private const NEVER = ['danger', 'compatibility', 'gas', 'sprayer', 'food', 'care'];
-
-    /** What leaves are judged by. */
-    private const OF_LEAVES = ['tolerance', 'burden', 'ph', 'evidence'];
-
-    /** What damage by a substance looks like. */
-    private const LOOKS = [
-        'potassium-soap' => 'soap', 'sodium-soap' => 'soap', 'detergent' => 'soap', 'vegetable-oil' => 'oil', 'neem-oil' => 'oil', 'mineral-oil' => 'oil',
-        'sodium-bicarbonate' => 'salt', 'potassium-bicarbonate' => 'salt', 'sodium-chloride' => 'salt', 'hydrogen-peroxide' => 'bleached', 'isopropanol' => 'alcohol', 'ethanol' => 'alcohol',
-    ];
-
     /**
      * @param  list<PatchStep>  $steps  empty where it must not be tried
      * @param  list<Message>  $looks  what to look for
@@ -38,39 +23,12 @@ final readonly class PatchLadder
     ) {}
 
     /**
-     * @param  Mix  $mix  judged
-     * @param  float|null  $temperature  °C of the days to come, where it is known
+     * @param  list<PatchStep>  $steps
+     * @param  list<Message>  $looks
      */
-    public static function of(Mix $mix, Knowledge $knowledge, ?float $temperature = null): self
+    public static function of(array $steps, Interval $leaves, array $looks, float $passed, float $stops): self
     {
-        $file = $knowledge->file('patch');
-        $score = $file->row('score');
-        $leaves = Severity::Fine;
-        $never = ! $mix->recipe->use->wetsLeaves();
-        foreach ($mix->findings as $finding) {
-            $never = $never || ($finding->severity === Severity::Stop && in_array($finding->rule, self::NEVER, true));
-            $leaves = in_array($finding->rule, self::OF_LEAVES, true) ? $leaves->orWorse($finding->severity) : $leaves;
-        }
-        $wait = $file->row('wait')->float('likely');
-        if ($temperature !== null && $temperature < $file->row('cool')->float('below')) {
-            $wait = $file->row('cool')->float('likely');
-        }
-        $looks = ['all' => Message::of('patch.look.all')];
-        foreach ($mix->strengths as $strength) {
-            if (in_array($strength->substance->id, $file->row('residue')->strings('substances'), true)) {
-                $wait = max($wait, $file->row('residue')->float('likely'));
-            }
-            $kind = self::LOOKS[$strength->substance->id] ?? null;
-            if ($kind !== null) {
-                $looks[$kind] = Message::of("patch.look.$kind");
-            }
-        }
-        $steps = [];
-        foreach ($never ? [] : $file->row('ladder')->floats($leaves->value) as $fraction) {
-            $steps[] = new PatchStep((float) $fraction, $wait);
-        }
-
-        return new self($steps, $file->row('leaves')->interval(), array_values($looks), $score->float('passed'), $score->float('stops'));
+        return new self($steps, $leaves, $looks, $passed, $stops);
     }
 
     /**

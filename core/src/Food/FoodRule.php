@@ -8,8 +8,8 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /** What is eaten: how long to wait and how to wash, and what must not come on it. The longest wait counts. */
 final readonly class FoodRule implements Rule
@@ -23,10 +23,10 @@ final readonly class FoodRule implements Rule
     /** @var list<Row> */
     private array $never;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $food)
     {
-        $this->waits = array_values($knowledge->rows('food', 'waits'));
-        $this->never = array_values($knowledge->rows('food', 'never'));
+        $this->waits = array_values($food->rows('waits'));
+        $this->never = array_values($food->rows('never'));
     }
 
     public function judge(Situation $situation): iterable

@@ -7,9 +7,9 @@ namespace Nebbia\Core\Formulation;
 use Nebbia\Core\Ingredient\Density;
 use Nebbia\Core\Ingredient\Ingredient;
 use Nebbia\Core\Ingredient\PercentMeaning;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\AmountException;
+use Nebbia\Core\Measure\Drops;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measuring\OwnMeasures;
@@ -21,9 +21,20 @@ final readonly class DoseReader
 {
     /** @param  OwnMeasures|null  $own  what the gardener has measured of drops, squeezes and the like */
     public function __construct(
-        private Knowledge $knowledge,
+        private Drops $drops,
         private ?OwnMeasures $own = null,
     ) {}
+
+    public function with(OwnMeasures $own): self
+    {
+        return new self($this->drops, $own);
+    }
+
+    /** Whether the gardener has measured how much that is. */
+    public function isOwn(RecipeLine $line): bool
+    {
+        return $this->own?->find($line->amount->unit->id, $line->ingredient->id) !== null;
+    }
 
     /** @throws AmountException if the ingredient cannot be measured so */
     public function read(RecipeLine $line): Dose
@@ -70,7 +81,7 @@ final readonly class DoseReader
             throw AmountException::noSuchPiece($ingredient->name, $unit->label);
         } else {
             $size = $unit->id === 'drop'
-                ? $amount->count()->times($this->knowledge->drop($ingredient->drop))
+                ? $amount->count()->times($this->drops->of($ingredient->drop))
                 : $amount->inBase();
             $isVolume = $unit->kind === UnitKind::Volume;
         }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Nebbia\Core\Formulation;
 
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\KitchenMeasure;
+use Nebbia\Core\Measure\Kitchens;
 use Nebbia\Core\Measure\KitchenSet;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
@@ -20,22 +20,12 @@ use Nebbia\Core\Substance\Substance;
  */
 final readonly class Mixer
 {
-    private DoseReader $doses;
+    public function __construct(private Kitchens $kitchens, private MixingOrder $order, private DoseReader $doses) {}
 
-    private MixingOrder $order;
-
-    /** @param  OwnMeasures|null  $own  measures of the gardener's own, taken instead of the wide defaults */
-    public function __construct(
-        private Knowledge $knowledge,
-        private ?OwnMeasures $own = null,
-    ) {
-        $this->doses = new DoseReader($knowledge, $own);
-        $this->order = new MixingOrder($knowledge);
-    }
-
+    /** The same, with measures of the gardener's own taken instead of the wide defaults. */
     public function with(OwnMeasures $own): self
     {
-        return new self($this->knowledge, $own);
+        return new self($this->kitchens, $this->order, $this->doses->with($own));
     }
 
     /**
@@ -75,7 +65,7 @@ final readonly class Mixer
             $scale,
             $balance->finalVolume(),
             max(0.0, $balance->baseMl),
-            $this->lines($recipe, $balance, $scale, $this->knowledge->kitchen($spoons ?? $recipe->units)),
+            $this->lines($recipe, $balance, $scale, $this->kitchens->of($spoons ?? $recipe->units)),
             $this->strengths($recipe, $balance),
             $this->order->of($recipe),
         );
@@ -101,7 +91,7 @@ final readonly class Mixer
                 $volume === null || $volume <= 0.0 || $line->ingredient->weighOnly => null,
                 default => $kitchen->nearest($volume),
             };
-            $lines[] = MixLine::of($line, $volume, $mass, $measure, $this->own?->find($line->amount->unit->id, $line->ingredient->id) !== null);
+            $lines[] = MixLine::of($line, $volume, $mass, $measure, $this->doses->isOwn($line));
         }
 
         return $lines;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Formulation;
 
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Message\Message;
 
 /**
@@ -17,9 +17,9 @@ final readonly class MixingOrder
     /** @var list<Row> */
     private array $rules;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $order)
     {
-        $this->rules = array_values($knowledge->rows('order'));
+        $this->rules = array_values($order->rows());
     }
 
     /** @return list<Step> */

@@ -6,9 +6,9 @@ namespace Nebbia\Core\Formulation;
 
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Ingredient\Ingredient;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Ingredient\StrengthParser;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\Jars;
 use Nebbia\Core\Making\MakingException;
 use Nebbia\Core\Making\OnShelf;
@@ -16,6 +16,7 @@ use Nebbia\Core\Making\Shelf;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Schedule\Repeat;
+use Nebbia\Core\Target\Targets;
 
 /**
  * Reads nebbia.recipe/1. Every complaint names the field by its dotted path.
@@ -28,19 +29,15 @@ final readonly class RecipeReader
 
     private const MAX_TEXT = 200;
 
-    private AmountParser $amounts;
-
     public function __construct(
-        private Knowledge $knowledge,
+        private AmountParser $amounts, private Ingredients $ingredients, private Targets $targets,
         private Shelf $shelf = new Jars,
-    ) {
-        $this->amounts = new AmountParser($knowledge->units());
-    }
+    ) {}
 
     /** The same, with preparations to take from. */
     public function with(Shelf $shelf): self
     {
-        return new self($this->knowledge, $shelf);
+        return new self($this->amounts, $this->ingredients, $this->targets, $shelf);
     }
 
     /**
@@ -117,7 +114,7 @@ final readonly class RecipeReader
         if (! is_string($name)) {
             throw RecipeException::notText($path.$key);
         }
-        $ingredient = $this->named($path.$key, fn () => $this->knowledge->ingredient($name));
+        $ingredient = $this->named($path.$key, fn () => $this->ingredients->named($name));
         if ($preparation !== null) {
             return $preparation->ingredient->id === $ingredient->id
                 ? [$ingredient, $preparation->strength(), null, $preparation]
@@ -162,7 +159,7 @@ final readonly class RecipeReader
         $ids = [];
         foreach ($targets as $n => $target) {
             $name = is_string($target) ? $target : throw RecipeException::notText("targets.$n");
-            $ids[] = $this->knowledge->knownTarget($name) ?? trim($name);
+            $ids[] = $this->targets->idOf($name) ?? trim($name);
         }
 
         return $ids;

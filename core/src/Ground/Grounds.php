@@ -5,17 +5,43 @@ declare(strict_types=1);
 namespace Nebbia\Core\Ground;
 
 use Nebbia\Core\Hour\SprayWindow;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\Length;
 use Nebbia\Core\Message\Message;
+use Nebbia\Core\Plant\Modifier;
 use Nebbia\Core\Plant\SensitivityGroup;
+use Nebbia\Core\Substance\Substances;
 use Nebbia\Core\Tolerance\Threshold;
+use Nebbia\Core\Tolerance\Thresholds;
 
 /** All rules that findings can rest on, read out of the same rows that the rules are made from. */
 final readonly class Grounds
 {
-    public function __construct(private Knowledge $knowledge) {}
+    public function __construct(
+        private Thresholds $thresholds,
+        private Table $modifiers,
+        private Kinds $kinds,
+        private Substances $substances,
+        private Ingredients $ingredients,
+        private Table $tolerances,
+        private Table $surfaces,
+        private Table $patch,
+        private Table $spacing,
+        private Table $windows,
+        private Table $pairs,
+        private Table $materials,
+        private Table $chemistry,
+        private Table $dangers,
+        private Table $hazards,
+        private Table $care,
+        private Table $food,
+        private Table $soil,
+        private Table $claims,
+        private Table $soap,
+    ) {}
 
     /** @return list<Ground> */
     public function all(): array
@@ -30,21 +56,21 @@ final readonly class Grounds
     private function leaves(): array
     {
         $grounds = [];
-        foreach ($this->knowledge->ids('substances') as $id) {
-            $threshold = $this->knowledge->thresholds()->of($id);
+        foreach ($this->substances->ids() as $id) {
+            $threshold = $this->thresholds->of($id);
             if ($threshold !== null) {
-                $grounds[] = Ground::of("tolerance.$id", Topic::Leaves, Message::of('ground.tolerance.title', ['name' => $this->knowledge->substance($id)->name]), $this->bears($threshold), $threshold->basis, $threshold->sure, [$id]);
+                $grounds[] = Ground::of("tolerance.$id", Topic::Leaves, Message::of('ground.tolerance.title', ['name' => $this->substances->of($id)->name]), $this->bears($threshold), $threshold->basis, $threshold->sure, [$id]);
             }
         }
-        foreach ($this->knowledge->rows('tolerances', 'roots') as $row) {
+        foreach ($this->tolerances->rows('roots') as $row) {
             $id = $row->strings('substances')[0] ?? '';
-            $grounds[] = Ground::of("roots.$id", Topic::Leaves, Message::of('ground.roots.title', ['name' => $this->knowledge->substance($id)->name]), Message::of('ground.roots.text', [
+            $grounds[] = Ground::of("roots.$id", Topic::Leaves, Message::of('ground.roots.title', ['name' => $this->substances->of($id)->name]), Message::of('ground.roots.text', [
                 'sensitive' => $row->row('careful')->float('sensitive'), 'ordinary' => $row->row('careful')->float('ordinary'), 'unit' => $row->string('unit'),
             ]), $row->string('basis'), $row->string('sure'));
         }
-        $burden = $this->knowledge->section('tolerances', 'burden');
+        $burden = $this->tolerances->part('burden');
 
-        foreach ($this->knowledge->rows('surfaces') as $row) {
+        foreach ($this->surfaces->rows() as $row) {
             $id = $row->string('id');
             $grounds[] = Ground::of("surface.$id", Topic::Leaves, Message::of("ground.surface.$id"), Message::of('ground.both', [
                 'because' => Message::of("surface.$id.because", ['plant' => Message::of('ground.a-plant')]), 'instead' => Message::of("surface.$id.instead"),
@@ -57,9 +83,9 @@ final readonly class Grounds
             $this->plain('effect', Topic::Leaves, 'established guidance', 'medium'),
             $this->plain('tolerance.unknown', Topic::Leaves, 'practice', 'low'),
             $this->plain('sensitive-plant', Topic::Leaves, 'established guidance', 'medium'),
-            $this->plain('evidence', Topic::Leaves, $this->knowledge->section('patch', 'prior')->string('basis'), $this->knowledge->section('patch', 'prior')->string('sure'), [
-                'spread' => $this->knowledge->section('patch', 'prior')->float('spread'), 'width' => $this->knowledge->section('patch', 'prior')->float('width'),
-                'patch' => $this->knowledge->section('patch', 'prior')->float('luck_patch'), 'whole' => $this->knowledge->section('patch', 'prior')->float('luck_whole'),
+            $this->plain('evidence', Topic::Leaves, $this->patch->part('prior')->string('basis'), $this->patch->part('prior')->string('sure'), [
+                'spread' => $this->patch->part('prior')->float('spread'), 'width' => $this->patch->part('prior')->float('width'),
+                'patch' => $this->patch->part('prior')->float('luck_patch'), 'whole' => $this->patch->part('prior')->float('luck_whole'),
             ]),
             $this->plain('patch', Topic::Leaves, 'established guidance', 'high'),
             $this->plain('disinfecting', Topic::Leaves, 'established guidance', 'high'),
@@ -82,11 +108,11 @@ final readonly class Grounds
     private function conditions(): array
     {
         $grounds = [];
-        foreach ($this->knowledge->modifiers() as $modifier) {
+        foreach (array_map(Modifier::fromRow(...), $this->modifiers->rows('rows')) as $modifier) {
             $grounds[] = Ground::of("modifier.$modifier->id", Topic::Conditions, Message::of("ground.modifier.$modifier->id"), Message::of("modifier.$modifier->id"), $modifier->basis, $modifier->sure);
         }
-        $floor = $this->knowledge->section('modifiers', 'floor');
-        $row = array_values($this->knowledge->rows('spacing', 'in_a_row'))[0];
+        $floor = $this->modifiers->part('floor');
+        $row = array_values($this->spacing->rows('in_a_row'))[0];
 
         return [
             ...$grounds,
@@ -107,14 +133,14 @@ final readonly class Grounds
                 'cold' => $window->temperature[0] < -20.0 ? 'any' : 'some', 'wind' => $window->wind ?? 0.0, 'dry' => $window->dryHours ?? 0.0, 'humidity' => $window->humidity[1],
                 'sun' => Message::of("ground.window.sun.$window->sun"), 'bees' => Message::of("ground.window.bees.$window->bees"),
             ]), $window->basis, $window->sure);
-        }, $this->knowledge->rows('windows', 'rows')));
+        }, $this->windows->rows('rows')));
     }
 
     /** @return list<Ground> */
     private function pairs(): array
     {
         $grounds = [];
-        foreach ([['pair', $this->knowledge->rows('pairs')], ['spacing', $this->knowledge->rows('spacing', 'pairs')]] as [$kind, $rows]) {
+        foreach ([['pair', $this->pairs->rows()], ['spacing', $this->spacing->rows('pairs')]] as [$kind, $rows]) {
             foreach ($rows as $row) {
                 $params = ['a' => $this->names($row->strings('a')), 'b' => $row->strings('b') === ['*'] ? Message::of('ground.anything') : $this->names($row->strings('b')), 'likely' => $row->has('over') ? $row->float('over') : 1.0];
                 foreach (['days', 'low', 'high'] as $figure) {
@@ -126,7 +152,7 @@ final readonly class Grounds
                 ]), $row->string('basis'), $row->string('sure'), array_values(array_diff([...$row->strings('a'), ...$row->strings('b')], ['*'])));
             }
         }
-        foreach ($this->knowledge->rows('materials') as $row) {
+        foreach ($this->materials->rows() as $row) {
             $id = $row->string('id');
             $grounds[] = Ground::of("material.$id", Topic::Pairs, Message::of('ground.material.title', ['name' => $this->names($row->strings('substances')), 'material' => implode(', ', $row->strings('words'))]), Message::of('ground.both', [
                 'because' => Message::of("material.$id.because", ['material' => '']), 'instead' => Message::of("material.$id.instead"),
@@ -139,8 +165,8 @@ final readonly class Grounds
     /** @return list<Ground> */
     private function bottle(): array
     {
-        $ph = $this->knowledge->section('chemistry', 'ph');
-        $hard = $this->knowledge->section('chemistry', 'hard');
+        $ph = $this->chemistry->part('ph');
+        $hard = $this->chemistry->part('hard');
 
         return [
             $this->plain('reactions', Topic::Bottle, 'physical constant', 'high'),
@@ -156,27 +182,27 @@ final readonly class Grounds
     private function people(): array
     {
         $grounds = [];
-        foreach ($this->knowledge->rows('dangers') as $row) {
+        foreach ($this->dangers->rows() as $row) {
             $id = $row->string('id');
             $names = $this->names($row->strings('substances'));
             foreach ($row->strings('ingredients') as $ingredient) {
-                $names .= ($names === '' ? '' : ', ').mb_strtolower($this->knowledge->ingredient($ingredient)->name);
+                $names .= ($names === '' ? '' : ', ').mb_strtolower($this->ingredients->named($ingredient)->name);
             }
             $grounds[] = Ground::of("danger.$id", Topic::People, Message::of('ground.name', ['name' => $names]), Message::of('ground.both', [
                 'because' => Message::of("danger.$id.because", ['name' => $names]), 'instead' => Message::of("danger.$id.instead", ['name' => $names]),
             ]), $row->string('basis'), $row->string('sure'), $row->strings('substances'));
         }
-        foreach ($this->knowledge->rows('hazards') as $row) {
+        foreach ($this->hazards->rows() as $row) {
             $id = $row->string('id');
             $grounds[] = Ground::of("hazard.$id", Topic::People, Message::of('ground.hazard.title', ['name' => $this->names($row->strings('substances')), 'from' => $row->float('from'), 'unit' => $row->string('unit')]), Message::of("hazard.$id"), $row->string('basis'), $row->string('sure'), $row->strings('substances'));
         }
-        foreach ($this->knowledge->rows('care') as $row) {
+        foreach ($this->care->rows() as $row) {
             $id = $row->string('id');
             $key = $row->bool('only_as_finding') ? "care.$id.because" : "care.$id.note";
             $grounds[] = Ground::of("care.$id", Topic::People, Message::of('ground.care.'.$row->string('who')), Message::of($key), $row->string('basis'), $row->string('sure'));
         }
         foreach (['waits', 'never'] as $part) {
-            foreach ($this->knowledge->rows('food', $part) as $row) {
+            foreach ($this->food->rows($part) as $row) {
                 $id = $row->string('id');
                 $names = $this->names($row->strings('substances'));
                 $grounds[] = Ground::of("food.$id", Topic::People, Message::of('ground.food.title', ['name' => $names]), $part === 'waits'
@@ -191,7 +217,7 @@ final readonly class Grounds
     /** @return list<Ground> */
     private function soil(): array
     {
-        $points = $this->knowledge->section('soil', 'points');
+        $points = $this->soil->part('points');
 
         return [$this->plain('soil.sodium', Topic::Soil, $points->string('basis'), $points->string('sure'), ['notice' => $points->float('notice'), 'caution' => $points->float('caution'), 'stop' => $points->float('stop')])];
     }
@@ -205,14 +231,14 @@ final readonly class Grounds
             return Ground::of("claim.$id", Topic::Claims, Message::of("ground.claim.$id"), Message::of('ground.both', [
                 'because' => Message::of("ground.claim-why.$id"), 'instead' => Message::of("claim.$id.instead"),
             ]), $row->string('basis'), $row->string('sure'));
-        }, $this->knowledge->rows('claims')));
+        }, $this->claims->rows()));
     }
 
     /** @return list<Ground> */
     private function makings(): array
     {
         $grounds = [];
-        foreach ($this->knowledge->kinds()->all as $kind) {
+        foreach ($this->kinds->all as $kind) {
             if ($kind->isSoap()) {
                 continue;
             }
@@ -226,7 +252,7 @@ final readonly class Grounds
                 'place' => $place->value, 'keeps' => Length::of($life->likely ?? 0.0), 'short' => Length::of($life->low ?? 0.0), 'long' => Length::of($life->high ?? 0.0),
             ]), $kind->basis, $kind->sure);
         }
-        $figures = $this->knowledge->section('soap', 'figures');
+        $figures = $this->soap->part('figures');
 
         return [
             ...$grounds,
@@ -251,6 +277,6 @@ final readonly class Grounds
     /** @param  list<string>  $substances */
     private function names(array $substances): string
     {
-        return implode(', ', array_map(fn (string $id): string => $this->knowledge->substance($id)->name, $substances));
+        return implode(', ', array_map(fn (string $id): string => $this->substances->of($id)->name, $substances));
     }
 }

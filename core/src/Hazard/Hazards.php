@@ -8,7 +8,7 @@ use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Ingredient\Content;
 use Nebbia\Core\Ingredient\Ingredient;
 use Nebbia\Core\Ingredient\Strength;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 
 /** What hurts in a bottle or in a finished spray, by the likely strength (limits of European classification and practice). */
 final readonly class Hazards
@@ -16,9 +16,9 @@ final readonly class Hazards
     /** @var list<Hazard> */
     private array $all;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $hazards)
     {
-        $this->all = array_values(array_map(Hazard::fromRow(...), $knowledge->rows('hazards')));
+        $this->all = array_values(array_map(Hazard::fromRow(...), $hazards->rows()));
     }
 
     /** @return array<string, Hazard> by kind */

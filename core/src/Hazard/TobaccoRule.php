@@ -8,12 +8,12 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 
 /** Tobacco: how much nicotine that is, and why never. */
 final readonly class TobaccoRule implements Rule
 {
-    public function __construct(private Knowledge $knowledge) {}
+    public function __construct(private Table $tobacco) {}
 
     public function judge(Situation $situation): iterable
     {
@@ -21,7 +21,7 @@ final readonly class TobaccoRule implements Rule
         if ($leaf === null || $leaf->likely <= 0.0) {
             return;
         }
-        $figures = $this->knowledge->file('tobacco');
+        $figures = $this->tobacco->whole();
         $nicotine = $leaf->times(10_000.0)->times($figures->row('nicotine')->interval())->times($figures->row('extracted')->interval());
         yield Finding::of('danger', Severity::Stop, 'danger.tobacco', [
             'likely' => $nicotine->likely,

@@ -10,17 +10,11 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 
 /** A bottle that hurts whoever opens it where the kind in every cupboard does not: 30 % peroxide, 20 % vinegar. */
 final readonly class WrongBottleRule implements Rule
 {
-    private Hazards $hazards;
-
-    public function __construct(Knowledge $knowledge)
-    {
-        $this->hazards = new Hazards($knowledge);
-    }
+    public function __construct(private Hazards $hazards) {}
 
     public function judge(Situation $situation): iterable
     {

@@ -7,7 +7,6 @@ namespace Nebbia\Core\Hour;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 
 /** Whether this is an hour for this spray. The gravest word on each matter counts, where several substances have one. */
 final readonly class HourRule implements Rule
@@ -18,18 +17,7 @@ final readonly class HourRule implements Rule
         'damp' => 'air', 'dry' => 'air', 'drying-fast' => 'air', 'wet-leaf' => 'air', 'sun-never' => 'sun', 'sun' => 'sun', 'no-sun' => 'sun',
     ];
 
-    /** @var list<SprayWindow> */
-    private array $windows;
-
-    /** @var array{float, float} */
-    private array $drying;
-
-    public function __construct(Knowledge $knowledge)
-    {
-        $this->windows = array_values(array_map(SprayWindow::fromRow(...), $knowledge->rows('windows', 'rows')));
-        $pair = $knowledge->section('windows', 'delta_t')->floats('avoid');
-        $this->drying = [$pair[0] ?? 0.0, $pair[1] ?? INF];
-    }
+    public function __construct(private SprayWindows $windows) {}
 
     public function judge(Situation $situation): iterable
     {
@@ -38,11 +26,11 @@ final readonly class HourRule implements Rule
             return;
         }
         $found = [];
-        foreach ($this->windows as $window) {
+        foreach ($this->windows->all as $window) {
             if (! $window->isFor($situation->mix)) {
                 continue;
             }
-            foreach ($window->objections($hour, $situation->circumstances->indoors, $this->drying, $situation->plant->nightBreathing ?? false) as $objection) {
+            foreach ($window->objections($hour, $situation->circumstances->indoors, $this->windows->deltaT, $situation->plant->nightBreathing ?? false) as $objection) {
                 $matter = self::MATTERS[$objection->id] ?? $objection->id;
                 if (! isset($found[$matter]) || $objection->severity->rank() > $found[$matter][0]->severity->rank()) {
                     $found[$matter] = [$objection, $window];

@@ -7,8 +7,8 @@ namespace Nebbia\Core\Job;
 use Nebbia\Core\Compatibility\Pairs;
 use Nebbia\Core\Formulation\UseOfSpray;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Tolerance\DisinfectingRule;
 use Nebbia\Core\Tolerance\EffectRule;
@@ -17,25 +17,16 @@ use Nebbia\Core\Tolerance\Standing;
 /** Asks of each ingredient what it is there for, and whether its strength reaches that. */
 final readonly class JobAssessor
 {
-    private EffectRule $effects;
-
-    private DisinfectingRule $disinfecting;
-
-    private Pairs $pairs;
-
     /** @var array<string, Row> */
     private array $jobs;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $jobs, private Pairs $pairs, private EffectRule $effects, private DisinfectingRule $disinfecting)
     {
-        $this->effects = new EffectRule($knowledge);
-        $this->disinfecting = new DisinfectingRule($knowledge);
-        $this->pairs = $knowledge->pairs();
-        $jobs = [];
-        foreach ($knowledge->rows('jobs') as $row) {
-            $jobs[$row->string('substance')] = $row;
+        $bySubstance = [];
+        foreach ($jobs->rows() as $row) {
+            $bySubstance[$row->string('substance')] = $row;
         }
-        $this->jobs = $jobs;
+        $this->jobs = $bySubstance;
     }
 
     /** @return list<IngredientJob> in the recipe's order; of an ingredient that carries nothing there is none */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Judgement;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\Units;
 
 /** Says so where the measuring system has no pint or gallon of its own and another's is taken. */
 final readonly class BorrowedUnitRule implements Rule
 {
-    public function __construct(private Knowledge $knowledge) {}
+    public function __construct(private Units $units) {}
 
     public function judge(Situation $situation): iterable
     {
@@ -20,7 +20,7 @@ final readonly class BorrowedUnitRule implements Rule
         }
         $seen = [];
         foreach ($units as $unit) {
-            if (! isset($seen[$unit->id]) && $this->knowledge->units()->isBorrowed($unit, $recipe->units)) {
+            if (! isset($seen[$unit->id]) && $this->units->isBorrowed($unit, $recipe->units)) {
                 $seen[$unit->id] = true;
                 yield Finding::of('units', Severity::Notice, 'units.borrowed', ['unit' => $unit->label])->from('units');
             }

@@ -8,8 +8,8 @@ use Nebbia\Core\Care\CareRule;
 use Nebbia\Core\Chemistry\GasRule;
 use Nebbia\Core\Chemistry\PhRule;
 use Nebbia\Core\Chemistry\Reactor;
-use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Chemistry\WaterRule;
+use Nebbia\Core\Chemistry\Waters;
 use Nebbia\Core\Claim\ClaimRule;
 use Nebbia\Core\Compatibility\DangerRule;
 use Nebbia\Core\Compatibility\JarTestRule;
@@ -22,7 +22,6 @@ use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Hazard\TobaccoRule;
 use Nebbia\Core\Hazard\WrongBottleRule;
 use Nebbia\Core\Hour\HourRule;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Making\PreparationRule;
 use Nebbia\Core\Soil\SodiumRule;
 use Nebbia\Core\Tolerance\BurdenRule;
@@ -37,53 +36,50 @@ use Nebbia\Core\Tolerance\WeedSprayRule;
 /** Puts every rule to a situation; the gravest findings come first. */
 final readonly class Judge
 {
+    /** The one list of rules: a new rule is added here. */
+    public const RULES = [
+        DangerRule::class,
+        PreparationRule::class,
+        TobaccoRule::class,
+        PairRule::class,
+        GasRule::class,
+        ConditionRule::class,
+        EvidenceRule::class,
+        HourRule::class,
+        ToleranceRule::class,
+        BurdenRule::class,
+        PhRule::class,
+        SprayerRule::class,
+        SpacingRule::class,
+        FoodRule::class,
+        CareRule::class,
+        SodiumRule::class,
+        NotedPlantRule::class,
+        SurfaceRule::class,
+        WeedSprayRule::class,
+        DisinfectingRule::class,
+        EffectRule::class,
+        WaterRule::class,
+        ClaimRule::class,
+        WrongBottleRule::class,
+        UsualStrengthRule::class,
+        RoughMeasureRule::class,
+        BorrowedUnitRule::class,
+        UnknownTargetRule::class,
+        JarTestRule::class,
+    ];
+
     /** @param  list<Rule>  $rules */
-    private function __construct(
+    public function __construct(
         private array $rules,
         private Reactor $reactor,
-        private Water $tap,
+        private Waters $waters,
     ) {}
-
-    /** The one list of rules: a new rule is added here. */
-    public static function withAllRules(Knowledge $knowledge): self
-    {
-        return new self([
-            new DangerRule($knowledge),
-            new PreparationRule,
-            new TobaccoRule($knowledge),
-            new PairRule($knowledge),
-            new GasRule($knowledge),
-            new ConditionRule($knowledge),
-            new EvidenceRule($knowledge),
-            new HourRule($knowledge),
-            new ToleranceRule($knowledge),
-            new BurdenRule($knowledge),
-            new PhRule($knowledge),
-            new SprayerRule($knowledge),
-            new SpacingRule($knowledge),
-            new FoodRule($knowledge),
-            new CareRule($knowledge),
-            new SodiumRule($knowledge),
-            new NotedPlantRule($knowledge),
-            new SurfaceRule($knowledge),
-            new WeedSprayRule,
-            new DisinfectingRule($knowledge),
-            new EffectRule($knowledge),
-            new WaterRule($knowledge),
-            new ClaimRule($knowledge),
-            new WrongBottleRule($knowledge),
-            new UsualStrengthRule,
-            new RoughMeasureRule,
-            new BorrowedUnitRule($knowledge),
-            new UnknownTargetRule($knowledge),
-            new JarTestRule($knowledge),
-        ], new Reactor($knowledge), Water::usual($knowledge));
-    }
 
     /** The mix with what it has become, and all that there is to say of it. */
     public function judge(Situation $situation): Mix
     {
-        $mix = $situation->mix->withAftermath($this->reactor->react($situation->mix, $situation->circumstances->water ?? $this->tap));
+        $mix = $situation->mix->withAftermath($this->reactor->react($situation->mix, $situation->circumstances->water ?? $this->waters->usual()));
         $situation = $situation->with($mix);
         $findings = [];
         foreach ($this->rules as $rule) {

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Judgement;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Target\Targets;
 
 /** Says so where a recipe names a pest, disease or weed that is not known here. */
 final readonly class UnknownTargetRule implements Rule
 {
-    public function __construct(private Knowledge $knowledge) {}
+    public function __construct(private Targets $targets) {}
 
     public function judge(Situation $situation): iterable
     {
         foreach ($situation->mix->recipe->targets as $target) {
-            if ($this->knowledge->knownTarget($target) === null) {
+            if ($this->targets->idOf($target) === null) {
                 yield Finding::of('target', Severity::Notice, 'target.unknown', ['target' => $target])->from('target');
             }
         }

@@ -6,6 +6,7 @@ namespace Nebbia\Core\Knowledge;
 
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\UnknownMessage;
+use Nebbia\Core\Nebbia\Nebbia;
 use Symfony\Component\Yaml\Yaml;
 
 /**
@@ -34,22 +35,22 @@ final readonly class KnowledgeLoader
         private bool $watch = true,
     ) {}
 
-    public static function shipped(): Knowledge
+    public static function shipped(): Nebbia
     {
         return (new self(dirname(__DIR__, 2).'/data'))->load();
     }
 
     /** @throws BrokenData if a file is missing or malformed */
-    public function load(): Knowledge
+    public function load(): Nebbia
     {
         if ($this->compiledFile === null) {
-            return Knowledge::of($this->read());
+            return Nebbia::of($this->read());
         }
         if (! is_file($this->compiledFile) || ($this->watch && $this->isStale($this->compiledFile))) {
             $this->compile($this->compiledFile);
         }
 
-        return Knowledge::of(Row::of(require $this->compiledFile, 'compiled')->toArray());
+        return Nebbia::of(Row::of(require $this->compiledFile, 'compiled')->toArray());
     }
 
     private function isStale(string $compiled): bool

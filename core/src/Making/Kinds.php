@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Making;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /** All kinds of preparation, by id. */
 final readonly class Kinds
@@ -13,15 +14,15 @@ final readonly class Kinds
     /** @param  array<string, Kind>  $all */
     private function __construct(public array $all) {}
 
-    public static function from(Knowledge $knowledge): self
+    public static function from(Table $preparations, Ingredients $ingredients): self
     {
         $methods = [];
-        foreach ($knowledge->rows('preparations', 'methods') as $id => $row) {
+        foreach ($preparations->rows('methods') as $id => $row) {
             $methods[$id] = Method::fromRow($id, $row);
         }
         $all = [];
-        foreach ($knowledge->rows('preparations', 'kinds') as $row) {
-            $raw = array_map(static fn (Row $one): Raw => Raw::fromRow($one, $knowledge->ingredient($one->string('ingredient'))->isLiquid), array_values($row->rows('raw')));
+        foreach ($preparations->rows('kinds') as $row) {
+            $raw = array_map(static fn (Row $one): Raw => Raw::fromRow($one, $ingredients->named($one->string('ingredient'))->isLiquid), array_values($row->rows('raw')));
             $kind = Kind::fromRow($row, $methods[$row->string('method')], $raw);
             $all[$kind->id] = $kind;
         }

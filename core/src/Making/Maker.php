@@ -10,8 +10,9 @@ use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Ingredient\Content;
 use Nebbia\Core\Ingredient\Ingredient;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Substance\Substances;
 
 /**
  * Works a preparation out. What the cloth keeps back is as strong as what comes through: straining takes volume and leaves strength. What
@@ -23,7 +24,7 @@ final readonly class Maker
     private const JUG = 1.03;
 
     public function __construct(
-        private Knowledge $knowledge,
+        private Ingredients $ingredients, private Substances $substances,
         private Mixer $mixer,
     ) {}
 
@@ -31,7 +32,7 @@ final readonly class Maker
     public function make(Making $making): Preparation
     {
         $kind = $making->kind;
-        $ingredient = $this->knowledge->ingredient($kind->makes);
+        $ingredient = $this->ingredients->named($kind->makes);
         if ($making->recipe === null) {
             $volume = $making->toppedUp ?? $making->strained;
 
@@ -82,7 +83,7 @@ final readonly class Maker
         if ($kind->countsAs === null) {
             return $contents;
         }
-        $substance = $this->knowledge->substance($kind->countsAs);
+        $substance = $this->substances->of($kind->countsAs);
         $whole = Interval::exactly(1.0);
 
         return [

@@ -9,7 +9,7 @@ use Nebbia\Core\Formulation\Recipe;
 use Nebbia\Core\Formulation\RecipeException;
 use Nebbia\Core\Formulation\RecipeLine;
 use Nebbia\Core\Formulation\RecipeReader;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\UnitSystem;
@@ -21,19 +21,15 @@ final readonly class MakingReader
 {
     public const FORMAT = 'nebbia.preparation/1';
 
-    private AmountParser $amounts;
-
     public function __construct(
-        private Knowledge $knowledge,
+        private AmountParser $amounts, private Kinds $kinds, private Ingredients $ingredients,
         private RecipeReader $recipes,
-    ) {
-        $this->amounts = new AmountParser($knowledge->units());
-    }
+    ) {}
 
     /** The same, with preparations to make others from. */
     public function with(Shelf $shelf): self
     {
-        return new self($this->knowledge, $this->recipes->with($shelf));
+        return new self($this->amounts, $this->kinds, $this->ingredients, $this->recipes->with($shelf));
     }
 
     /**
@@ -46,7 +42,7 @@ final readonly class MakingReader
         if (! is_array($data) || ($data !== [] && array_is_list($data)) || ($data['format'] ?? null) !== self::FORMAT) {
             throw MakingException::notAPreparation();
         }
-        $kind = $this->knowledge->kinds()->get($this->text($data, 'kind') ?? throw MakingException::missing('kind'));
+        $kind = $this->kinds->get($this->text($data, 'kind') ?? throw MakingException::missing('kind'));
         if ($kind->isSoap()) {
             throw MakingException::soapHasABench();
         }
@@ -55,7 +51,7 @@ final readonly class MakingReader
 
         return Making::of(
             $this->text($data, 'id') ?? '',
-            $this->text($data, 'name') ?? $this->knowledge->ingredient($kind->makes)->name,
+            $this->text($data, 'name') ?? $this->ingredients->named($kind->makes)->name,
             $kind, $recipe, $lines,
             $this->volume($data, 'strained', $units),
             $this->volume($data, 'topped_up', $units),

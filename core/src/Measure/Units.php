@@ -6,6 +6,7 @@ namespace Nebbia\Core\Measure;
 
 use Brick\Math\BigRational;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /**
  * All units by name: what "tbsp" means in the system in force, what "imp pint" means in any.
@@ -28,6 +29,11 @@ final class Units
     private array $rows = [];
 
     private function __construct(private readonly Row $data) {}
+
+    public static function from(Table $units): self
+    {
+        return self::fromRow($units->whole());
+    }
 
     public static function fromRow(Row $data): self
     {

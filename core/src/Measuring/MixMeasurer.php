@@ -7,7 +7,7 @@ namespace Nebbia\Core\Measuring;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\MixLine;
 use Nebbia\Core\Ingredient\Ingredient;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Measure\Drops;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\UnitKind;
 
@@ -27,7 +27,7 @@ final readonly class MixMeasurer
     private StockFinder $stocks;
 
     public function __construct(
-        private Knowledge $knowledge,
+        private Drops $drops,
         private Kit $kit,
         private ?OwnMeasures $own = null,
     ) {
@@ -85,6 +85,6 @@ final readonly class MixMeasurer
     {
         $own = $this->own?->find('drop', $ingredient->id);
 
-        return $own === null || $own->isWeighed ? $this->knowledge->drop($ingredient->drop) : $own->one;
+        return $own === null || $own->isWeighed ? $this->drops->of($ingredient->drop) : $own->one;
     }
 }

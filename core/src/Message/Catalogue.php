@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nebbia\Core\Message;
 
 use MessageFormatter;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Figures;
 
 /**
@@ -22,9 +21,10 @@ final class Catalogue
         private readonly array $sentences,
     ) {}
 
-    public static function english(Knowledge $knowledge): self
+    /** @param  array<string, string>  $sentences  key => ICU pattern */
+    public static function of(string $locale, array $sentences): self
     {
-        return new self('en', $knowledge->sentences('en'));
+        return new self($locale, $sentences);
     }
 
     /** @throws UnknownMessage if a sentence of this language cannot be said, whatever is given to it */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Nebbia\Core\Need;
 
 use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Plant\Plant;
@@ -20,9 +20,9 @@ final class NeedEstimator
     /** @var list<Coverage>|null made when plants are first asked about; a vessel asks only what stays in it */
     private ?array $coverages = null;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $coverage)
     {
-        $this->figures = $knowledge->file('coverage');
+        $this->figures = $coverage->whole();
     }
 
     /**

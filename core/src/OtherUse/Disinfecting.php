@@ -6,8 +6,8 @@ namespace Nebbia\Core\OtherUse;
 
 use Nebbia\Core\Ingredient\Ingredient;
 use Nebbia\Core\Ingredient\Strength;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /** What disinfects tools, pots and surfaces, from the bottles there are. By its lower end, as whatever is to have an effect. */
 final readonly class Disinfecting
@@ -15,7 +15,7 @@ final readonly class Disinfecting
     /** Strength that is aimed at, in the unit of the row. */
     private const AIM = ['isopropanol' => 70.0, 'ethanol' => 70.0, 'hypochlorite' => 0.5, 'hydrogen-peroxide' => 3.0];
 
-    public function __construct(private Knowledge $knowledge) {}
+    public function __construct(private Table $tolerances) {}
 
     /**
      * @param  list<array{Ingredient, Strength}>  $bottles
@@ -25,7 +25,7 @@ final readonly class Disinfecting
     public function from(array $bottles, float $volumeMl): array
     {
         $means = [];
-        foreach ($this->knowledge->rows('tolerances', 'disinfecting') as $row) {
+        foreach ($this->tolerances->rows('disinfecting') as $row) {
             foreach ($bottles as [$ingredient, $strength]) {
                 $substance = $ingredient->substance;
                 if ($substance !== null && in_array($substance->id, $row->strings('substances'), true) && $ingredient->id !== 'methylated-spirit') {

@@ -7,7 +7,7 @@ namespace Nebbia\Core\Pantry;
 use DateTimeImmutable;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Severity;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 
 /** What is to be said of a bottle on the shelf: past its date, long open, of unknown strength, nearly empty. */
 final readonly class ShelfKeeper
@@ -17,7 +17,7 @@ final readonly class ShelfKeeper
 
     private const NEARLY_EMPTY = 0.15;
 
-    public function __construct(private Knowledge $knowledge) {}
+    public function __construct(private Table $shelf) {}
 
     /** @return list<Finding> */
     public function look(Product $product, DateTimeImmutable $today): array
@@ -40,7 +40,7 @@ final readonly class ShelfKeeper
             return [];
         }
         $days = self::days($product->openedOn, $today);
-        foreach ($this->knowledge->rows('shelf') as $row) {
+        foreach ($this->shelf->rows() as $row) {
             $limit = $row->row('opened_days');
             if (in_array($product->ingredient->id, $row->strings('ingredients'), true) && $days > $limit->float('likely')) {
                 $id = $row->string('id');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\NumberParser;
 use Nebbia\Core\Measure\UnitKind;
@@ -31,7 +31,7 @@ final class Assembler
     private int $sentence = 0;
 
     public function __construct(
-        private readonly Knowledge $knowledge,
+        private readonly Ingredients $ingredients,
         AmountParser $amounts,
         UnitSystem $system,
     ) {
@@ -66,7 +66,7 @@ final class Assembler
     {
         $this->at = new Sentence($tokens);
         $volumes = new VolumeReader($this->draft, $this->peek, $this->at, $this->sentence);
-        $each = new EachReader($this->knowledge, $this->draft, $this->at, $this->sentence);
+        $each = new EachReader($this->ingredients, $this->draft, $this->at, $this->sentence);
         $before = count($this->draft->entries);
         $this->leaveOut();
         $this->parts();
@@ -180,7 +180,7 @@ final class Assembler
     /** "two 500 mg aspirin tablets", "3 aspirin tablets, 500 mg each", "3 tablets of aspirin (325 mg)": what one tablet holds. */
     private function tabletOf(int $n, int $what, Token $token): bool
     {
-        $ingredient = $this->knowledge->ingredient($this->at->tokens[$what]->value);
+        $ingredient = $this->ingredients->named($this->at->tokens[$what]->value);
         if (! $ingredient->isTablet || $this->peek->kind($token->value) !== UnitKind::Mass) {
             return false;
         }
@@ -222,7 +222,7 @@ final class Assembler
             return;
         }
         $what = $this->at->freeAhead($n + 1, TokenKind::Ingredient);
-        $ingredient = $what === null ? null : $this->knowledge->ingredient($this->at->tokens[$what]->value);
+        $ingredient = $what === null ? null : $this->ingredients->named($this->at->tokens[$what]->value);
         if ($what === null || $ingredient === null || $what > $n + 2) {
             return;
         }
@@ -364,7 +364,7 @@ final class Assembler
     /** Liquid soaps and solid ones are one family. */
     private function family(string $id): string
     {
-        return explode('-', $this->knowledge->ingredient($id)->group)[0];
+        return explode('-', $this->ingredients->named($id)->group)[0];
     }
 
     private function couldBeSold(Entry $entry, string $percent): bool
@@ -372,7 +372,7 @@ final class Assembler
         if ($entry->ingredient === null) {
             return false;
         }
-        $usual = $this->knowledge->ingredient($entry->ingredient)->usual;
+        $usual = $this->ingredients->named($entry->ingredient)->usual;
 
         return $usual->likely > 0.0 && (float) str_replace(',', '.', $percent) >= 0.5 * $usual->low;
     }

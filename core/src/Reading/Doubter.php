@@ -9,14 +9,15 @@ use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Formulation\UseOfSpray;
 use Nebbia\Core\Ingredient\Ingredient;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Ingredient\PercentMeaning;
 use Nebbia\Core\Ingredient\StrengthParser;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Target\TargetKind;
+use Nebbia\Core\Target\Targets;
 
 /** Says what was understood of a paragraph, and of everything that could be otherwise that it could. */
 final readonly class Doubter
@@ -24,7 +25,10 @@ final readonly class Doubter
     public const SMALLEST_BASE_ML = 100.0;
 
     public function __construct(
-        private Knowledge $knowledge,
+        private Targets $targets,
+        private Ingredients $ingredients,
+        private RecipeReader $recipes,
+        private Mixer $mixer,
         private UnitSystem $system,
         private string $text,
         private Draft $draft,
@@ -47,7 +51,7 @@ final readonly class Doubter
     private function isAgainstWeeds(): bool
     {
         foreach (array_keys($this->draft->targets) as $target) {
-            if ($this->knowledge->target($target)->kind === TargetKind::Weed) {
+            if ($this->targets->named($target)->kind === TargetKind::Weed) {
                 return true;
             }
         }
@@ -76,7 +80,7 @@ final readonly class Doubter
         }
         foreach ($this->draft->entries as $entry) {
             if ($entry->name !== null && $entry->ingredient !== null) {
-                $spans[] = $this->span($entry->name, 'ingredient', Message::of('reading.ingredient', ['name' => $this->knowledge->ingredient($entry->ingredient)->name]));
+                $spans[] = $this->span($entry->name, 'ingredient', Message::of('reading.ingredient', ['name' => $this->ingredients->named($entry->ingredient)->name]));
             }
             if ($entry->amountToken !== null && $entry->amount !== null && $entry->amountToken !== $entry->name) {
                 $spans[] = $this->span($entry->amountToken, 'amount', Message::of('reading.amount', ['amount' => $this->peek->people($entry->amount)]));
@@ -98,7 +102,7 @@ final readonly class Doubter
             $spans[] = $this->span($token, 'use', Message::of("reading.use.$use"));
         }
         foreach ($this->draft->targets as $target => $token) {
-            $spans[] = $this->span($token, 'target', Message::of('reading.target', ['name' => $this->knowledge->target($target)->name]));
+            $spans[] = $this->span($token, 'target', Message::of('reading.target', ['name' => $this->targets->named($target)->name]));
         }
         if ($this->draft->repeat !== null && $this->draft->repeat->value !== 'odd') {
             $spans[] = $this->span($this->draft->repeat, 'repeat', Message::of('reading.repeat', ['days' => (int) $this->draft->repeat->value]));
@@ -215,7 +219,7 @@ final readonly class Doubter
         if ($entry->ingredient === null) {
             return;
         }
-        $ingredient = $this->knowledge->ingredient($entry->ingredient);
+        $ingredient = $this->ingredients->named($entry->ingredient);
         if ($entry->amount === null) {
             $this->doubts->add($token, 'missing-amount', Message::of('reading.missing-amount', ['name' => $ingredient->name]));
         }
@@ -237,12 +241,12 @@ final readonly class Doubter
             return;
         }
         try {
-            $recipe = (new RecipeReader($this->knowledge))->read([
+            $recipe = $this->recipes->read([
                 'format' => RecipeReader::FORMAT, 'use' => 'foliar', 'units' => $this->system->value,
                 'base' => ['amount' => $base->amount, 'basis' => $base->isFinal ? 'final' : 'added', 'liquid' => 'water'],
                 'ingredients' => [['ingredient' => $ingredient->id, 'amount' => $entry->amount] + ($entry->strength === null ? [] : ['strength' => $entry->strength])],
             ]);
-            $strength = (new Mixer($this->knowledge))->mix($recipe)->strengths[0] ?? null;
+            $strength = $this->mixer->mix($recipe)->strengths[0] ?? null;
         } catch (BadInput) {
             return;
         }

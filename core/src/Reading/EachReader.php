@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
 
 /** "2 tbsp each of baking soda and oil", "soda and oil, 2 tbsp each": one amount that is said of several things. */
 final readonly class EachReader
@@ -12,7 +12,7 @@ final readonly class EachReader
     private const BETWEEN = [TokenKind::Comma, TokenKind::And, TokenKind::Of, TokenKind::Mark, TokenKind::Word, TokenKind::Percent, TokenKind::Strength];
 
     public function __construct(
-        private Knowledge $knowledge,
+        private Ingredients $ingredients,
         private Draft $draft,
         private Sentence $sentence,
         /** Of the sentence in the paragraph. */
@@ -52,7 +52,7 @@ final readonly class EachReader
                 $places[] = $n;
             } elseif ($token->is(TokenKind::Ingredient, TokenKind::Unnamed)) {
                 // A tablet's "500 mg each" is its strength.
-                if ($this->hasItsOwn($n, $step) || $this->sentence->isSettled($n) || $this->knowledge->ingredient($token->value)->isTablet) {
+                if ($this->hasItsOwn($n, $step) || $this->sentence->isSettled($n) || $this->ingredients->named($token->value)->isTablet) {
                     break;
                 }
                 $places[] = $n;

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
+use Nebbia\Core\Knowledge\Names;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Measure\NumberParser;
+use Nebbia\Core\Measure\Units;
+use Nebbia\Core\Target\Targets;
 
 /**
  * The words of all languages as patterns, made once: each is tried where the scanner stands, longest phrase first.
@@ -53,10 +57,9 @@ final class Lexicon
 
     private readonly Row $words;
 
-    private function __construct(private readonly Knowledge $knowledge)
+    public function __construct(Table $reading, Units $units, private readonly Ingredients $ingredients, private readonly Targets $targets)
     {
-        $this->words = $knowledge->file('reading');
-        $units = $knowledge->units();
+        $this->words = $reading->whole();
         // A dot after a unit is the scanner's to look at: it may end the sentence.
         $all = $units->allNames();
         $unitNames = array_filter($all, static fn (string $name): bool => ! str_ends_with($name, '.') || ! in_array(rtrim($name, '.'), $all, true));
@@ -79,11 +82,6 @@ final class Lexicon
         $this->container = '\s+'.$this->phrases['containers'];
     }
 
-    public static function from(Knowledge $knowledge): self
-    {
-        return new self($knowledge);
-    }
-
     public function meaning(string $group, string $text): string
     {
         return (string) ($this->meanings[$group][self::fold($text)] ?? '');
@@ -91,12 +89,12 @@ final class Lexicon
 
     public function ingredient(string $text): ?string
     {
-        return $this->find('ingredients', $text);
+        return self::find($this->ingredients->names(), $text);
     }
 
     public function target(string $text): ?string
     {
-        return $this->find('targets', $text);
+        return self::find($this->targets->names(), $text);
     }
 
     /** Days that a word for a length of time comes to; null for hours and minutes. */
@@ -126,9 +124,9 @@ final class Lexicon
         $phrases = [];
         $phrases['repeat'] = $this->meant('repeats');
         $manner = "(?!-{$this->manner})";
-        $phrases['ingredient'] = $this->phrase($this->knowledge->namesOf('ingredients')->all(), '(?:e?s)?').$manner;
+        $phrases['ingredient'] = $this->phrase($this->ingredients->names()->all(), '(?:e?s)?').$manner;
         $phrases['unnamed'] = $this->meant('unnamed').$manner;
-        $phrases['target'] = $this->phrase($this->knowledge->namesOf('targets')->all(), '(?:e?s)?');
+        $phrases['target'] = $this->phrase($this->targets->names()->all(), '(?:e?s)?');
         $phrases['use'] = $this->meant('uses');
         $phrases['once'] = $this->phrase($this->words->strings('once'));
         $phrases['containers'] = $this->meant('containers');
@@ -154,10 +152,8 @@ final class Lexicon
         return $this->phrase(array_map(strval(...), array_keys($this->meanings[$group] ?? [])));
     }
 
-    private function find(string $file, string $text): ?string
+    private static function find(Names $names, string $text): ?string
     {
-        $names = $this->knowledge->namesOf($file);
-
         return $names->find($text) ?? (str_ends_with(mb_strtolower($text), 'es') ? $names->find(mb_substr($text, 0, -2)) : null);
     }
 

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
+use Nebbia\Core\Formulation\DoseReader;
+use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Formulation\UseOfSpray;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\Digits;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Target\Targets;
 
 /**
  * Reads a recipe in plain words. Each thing that is understood names the phrase it rests on; whatever is missing is null, whatever could
@@ -19,14 +22,15 @@ final class PlainReader
 {
     private const MOST = 5000;
 
-    private readonly AmountParser $amounts;
-
-    private ?Lexicon $lexicon = null;
-
-    public function __construct(private readonly Knowledge $knowledge)
-    {
-        $this->amounts = new AmountParser($knowledge->units());
-    }
+    public function __construct(
+        private readonly Lexicon $lexicon,
+        private readonly AmountParser $amounts,
+        private readonly Ingredients $ingredients,
+        private readonly Targets $targets,
+        private readonly DoseReader $doses,
+        private readonly RecipeReader $recipes,
+        private readonly Mixer $mixer,
+    ) {}
 
     /**
      * @param  UnitSystem|null  $system  whose spoons are meant; if left out the text's own words decide, else they are US
@@ -45,14 +49,13 @@ final class PlainReader
             throw ReadingException::tooLong(self::MOST);
         }
         $text = Digits::western($text);
-        $lexicon = $this->lexicon ??= Lexicon::from($this->knowledge);
-        $system ??= $this->speaksMetric($text, $lexicon) ? UnitSystem::Metric : UnitSystem::Us;
-        $tokens = (new Scanner($lexicon))->scan($text);
-        $draft = (new Assembler($this->knowledge, $this->amounts, $system))->assemble($tokens);
+        $system ??= $this->speaksMetric($text, $this->lexicon) ? UnitSystem::Metric : UnitSystem::Us;
+        $tokens = (new Scanner($this->lexicon))->scan($text);
+        $draft = (new Assembler($this->ingredients, $this->amounts, $system))->assemble($tokens);
         $peek = new Peek($this->amounts, $system);
         $doubts = new Doubts($text);
-        $settler = new Settler($this->knowledge, $draft, $peek, $doubts);
-        $doubter = new Doubter($this->knowledge, $system, $text, $draft, $peek, $doubts);
+        $settler = new Settler($this->ingredients, $this->doses, $draft, $peek, $doubts);
+        $doubter = new Doubter($this->targets, $this->ingredients, $this->recipes, $this->mixer, $system, $text, $draft, $peek, $doubts);
         $base = $settler->base();
         $lines = $settler->lines($base);
         [$base, $liquid] = $this->liquid($base, $lines, $doubter);
@@ -124,7 +127,7 @@ final class PlainReader
 
     private function speaksMetric(string $text, Lexicon $lexicon): bool
     {
-        $words = implode('|', array_map(static fn (string $word): string => preg_quote($word, '/'), $lexicon->metricWords()));
+        $words = implode('|', array_map(static fn (string $word): string => preg_quote($word, '/'), $this->lexicon->metricWords()));
 
         return preg_match("/(?<![\\p{L}])(?:$words)(?![\\p{L}])/iu", $text) === 1;
     }

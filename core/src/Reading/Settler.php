@@ -7,8 +7,8 @@ namespace Nebbia\Core\Reading;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\DoseReader;
 use Nebbia\Core\Formulation\RecipeLine;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Ingredient\Strength;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Measure\AmountFormatter;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Message\Message;
@@ -20,7 +20,8 @@ final readonly class Settler
     private const SAME = 0.06;
 
     public function __construct(
-        private Knowledge $knowledge,
+        private Ingredients $ingredients,
+        private DoseReader $doses,
         private Draft $draft,
         private Peek $peek,
         private Doubts $doubts,
@@ -101,9 +102,9 @@ final readonly class Settler
         if ($amount === null || $amount->isRelative()) {
             return $amount?->inBase();
         }
-        $ingredient = $this->knowledge->ingredient((string) $entry->ingredient);
+        $ingredient = $this->ingredients->named((string) $entry->ingredient);
         try {
-            return (new DoseReader($this->knowledge))->read(RecipeLine::of($ingredient, $amount, Strength::usual($ingredient)))->size;
+            return $this->doses->read(RecipeLine::of($ingredient, $amount, Strength::usual($ingredient)))->size;
         } catch (BadInput) {
             return null;
         }

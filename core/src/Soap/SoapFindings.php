@@ -7,8 +7,8 @@ namespace Nebbia\Core\Soap;
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Severity;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /** What is to be said of a soap before it is made, the worst first. */
 final readonly class SoapFindings
@@ -21,9 +21,9 @@ final readonly class SoapFindings
 
     private Row $figures;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $soap)
     {
-        $this->figures = $knowledge->file('soap')->row('figures');
+        $this->figures = $soap->whole()->row('figures');
     }
 
     /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Soap;
 
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Measure\Interval;
 
 /**
@@ -31,9 +31,9 @@ final readonly class SoapMaker
 
     private Row $figures;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $soap)
     {
-        $this->figures = $knowledge->file('soap')->row('figures');
+        $this->figures = $soap->whole()->row('figures');
     }
 
     public function make(SoapRequest $request): Soap

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Nebbia\Core\Soap;
 
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Names;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Measure\AmountException;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\Interval;
@@ -20,14 +20,11 @@ final readonly class SoapReader
 {
     public const MOST_OILS = 12;
 
-    private AmountParser $amounts;
-
     private Names $names;
 
-    public function __construct(private Knowledge $knowledge)
+    public function __construct(private Table $soap, private AmountParser $amounts)
     {
-        $this->amounts = new AmountParser($knowledge->units());
-        $this->names = Names::of(array_values($knowledge->rows('soap', 'oils')));
+        $this->names = Names::of(array_values($soap->rows('oils')));
     }
 
     /**
@@ -47,7 +44,7 @@ final readonly class SoapReader
         if (array_filter($read, static fn (array $one): bool => ! $one[0]->isInert()) === []) {
             throw SoapException::takesNoAlkali($read[0][0]->name);
         }
-        $figures = $this->knowledge->file('soap')->row('figures');
+        $figures = $this->soap->whole()->row('figures');
 
         return new SoapRequest(
             array_values($read), $this->alkalis($alkali, $purity),
@@ -85,7 +82,7 @@ final readonly class SoapReader
     private function alkalis(string $text, ?string $purity): array
     {
         $rows = [];
-        foreach ($this->knowledge->rows('soap', 'alkalis') as $row) {
+        foreach ($this->soap->rows('alkalis') as $row) {
             $rows[mb_strtolower($row->string('id'))] = $row;
         }
         $parts = [];
@@ -198,7 +195,7 @@ final readonly class SoapReader
 
     private function row(string $id): Row
     {
-        foreach ($this->knowledge->rows('soap', 'oils') as $row) {
+        foreach ($this->soap->rows('oils') as $row) {
             if ($row->string('id') === $id) {
                 return $row;
             }

@@ -7,8 +7,9 @@ namespace Nebbia\Core\Soap;
 use DateTimeImmutable;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Ingredient\Content;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Making\Kind;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\MakingException;
 use Nebbia\Core\Making\OnShelf;
 use Nebbia\Core\Making\Place;
@@ -17,19 +18,20 @@ use Nebbia\Core\Making\Stay;
 use Nebbia\Core\Making\Timeline;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Substance\Substances;
 
 /** A home-made soap as a preparation: what a millilitre of it holds once it is thinned for storage. */
 final readonly class SoapStock
 {
     public function __construct(
-        private Knowledge $knowledge,
+        private Kinds $kinds, private Substances $substances, private Ingredients $ingredients,
         private SoapReader $reader,
         private SoapMaker $maker,
     ) {}
 
     public function kind(): Kind
     {
-        return $this->knowledge->kinds()->get('potash-soap');
+        return $this->kinds->get('potash-soap');
     }
 
     /**
@@ -67,15 +69,15 @@ final readonly class SoapStock
         $contents = [];
         foreach ([['potassium-soap', 1.0 - $sodium], ['sodium-soap', $sodium]] as [$id, $share]) {
             if ($share > 0.0) {
-                $contents[] = Content::of($this->knowledge->substance($id), $per($soap->soap, $share));
+                $contents[] = Content::of($this->substances->of($id), $per($soap->soap, $share));
             }
         }
         usort($contents, static fn (Content $a, Content $b): int => $b->grams->likely <=> $a->grams->likely);
         if ($soap->oilLeft->high > 0.0) {
-            $contents[] = Content::of($this->knowledge->substance('vegetable-oil'), $per($soap->oilLeft));
+            $contents[] = Content::of($this->substances->of('vegetable-oil'), $per($soap->oilLeft));
         }
         if (! $isTested && $soap->alkaliLeft->high > 0.0) {
-            $contents[] = Content::of($this->knowledge->substance($sodium > 0.5 ? 'sodium-hydroxide' : 'potassium-hydroxide'), $per($soap->alkaliLeft));
+            $contents[] = Content::of($this->substances->of($sodium > 0.5 ? 'sodium-hydroxide' : 'potassium-hydroxide'), $per($soap->alkaliLeft));
         }
 
         return $contents;
@@ -106,7 +108,7 @@ final readonly class SoapStock
         $id = $data['id'] ?? '';
 
         return OnShelf::of(
-            is_string($id) ? $id : '', is_string($name) ? $name : $this->knowledge->ingredient($kind->makes)->name, $kind, $this->knowledge->ingredient($kind->makes),
+            is_string($id) ? $id : '', is_string($name) ? $name : $this->ingredients->named($kind->makes)->name, $kind, $this->ingredients->named($kind->makes),
             $this->contents($soap, $soap->storageMl, $test?->hasPassed() === true),
             $soap->verdict === SoapVerdict::Refused ? State::Refused : $timeline->state, $timeline->readyAt, $timeline->useBy, $soap->storageMl,
         );

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Nebbia\Core\Soil;
 
 use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /** What the sodium of one round comes to in the soil, counted for a loam: rows of core/data/soil.yaml. */
 final readonly class SodiumLoad
@@ -13,32 +14,34 @@ final readonly class SodiumLoad
     /** @var array<string, float> substance => part of it that is sodium */
     private array $sodium;
 
-    private Soil $soil;
+    private Soil $loam;
 
-    public function __construct(private Knowledge $knowledge)
+    private Row $loads;
+
+    public function __construct(Table $soil)
     {
         $sodium = [];
-        foreach ($knowledge->section('soil', 'sodium')->toArray() as $id => $part) {
+        foreach ($soil->part('sodium')->toArray() as $id => $part) {
             $sodium[$id] = is_numeric($part) ? (float) $part : 0.0;
         }
         $this->sodium = $sodium;
-        $loam = $knowledge->section('soil', 'soil');
-        $this->soil = Soil::of($loam->float('depth_m'), $loam->float('density'), $loam->float('exchange'));
+        $loam = $soil->part('soil');
+        $this->loads = $soil->part('load');
+        $this->loam = Soil::of($loam->float('depth_m'), $loam->float('density'), $loam->float('exchange'));
     }
 
     /** g/m² that reach the ground in a round; 0 where the use brings none there */
     public function grams(Mix $mix): float
     {
-        $loads = $this->knowledge->section('soil', 'load');
         $use = $mix->recipe->use->value;
-        if (! $loads->has($use)) {
+        if (! $this->loads->has($use)) {
             return 0.0;
         }
         $perMl = 0.0;
         foreach ($this->sodium as $id => $part) {
             $perMl += ($mix->strengthOf($id)->percentWv->likely ?? 0.0) / 100.0 * $part;
         }
-        $load = $loads->row($use);
+        $load = $this->loads->row($use);
 
         return $perMl * $load->row('ml')->float('likely') * $load->row('reaches')->float('likely');
     }
@@ -46,6 +49,6 @@ final readonly class SodiumLoad
     /** Percentage points of exchangeable sodium that so many g/m² come to. */
     public function rise(float $grams): float
     {
-        return $this->soil->exchangeableRise($grams);
+        return $this->loam->exchangeableRise($grams);
     }
 }

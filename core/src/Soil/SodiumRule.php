@@ -8,17 +8,12 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 
 /** What the sodium of all rounds of a recipe comes to in the soil, counted for a loam. */
 final readonly class SodiumRule implements Rule
 {
-    private SodiumLoad $load;
-
-    public function __construct(private Knowledge $knowledge)
-    {
-        $this->load = new SodiumLoad($knowledge);
-    }
+    public function __construct(private Table $soil, private SodiumLoad $load) {}
 
     public function judge(Situation $situation): iterable
     {
@@ -28,7 +23,7 @@ final readonly class SodiumRule implements Rule
         }
         $times = $situation->mix->recipe->repeat->times ?? 1;
         $rise = $this->load->rise($each * $times);
-        $points = $this->knowledge->section('soil', 'points');
+        $points = $this->soil->part('points');
         $severity = match (true) {
             $rise >= $points->float('stop') => Severity::Stop,
             $rise >= $points->float('caution') => Severity::Caution,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Steps;
 
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Steps\Rules\BaseFirst;
 use Nebbia\Core\Steps\Rules\CleanUp;
 use Nebbia\Core\Steps\Rules\CloseAndShake;
@@ -20,26 +19,23 @@ use Nebbia\Core\Steps\Rules\WhileUsing;
 /** What to do, one thing after the other, from the first caution to the last shake. */
 final readonly class StepPlanner
 {
-    /** @param  list<StepRule>  $rules */
-    private function __construct(private array $rules) {}
-
     /** The one list of rules, in the order of the work: a new rule is added here. */
-    public static function withAllRules(Knowledge $knowledge): self
-    {
-        return new self([
-            new LeadWithStops,
-            new Protect($knowledge),
-            new SteepAndStrain,
-            new ThinStocks,
-            new BaseFirst,
-            new PourInOrder($knowledge),
-            new TopUp,
-            new CloseAndShake,
-            new LabelIt,
-            new WhileUsing($knowledge),
-            new CleanUp($knowledge),
-        ]);
-    }
+    public const RULES = [
+        LeadWithStops::class,
+        Protect::class,
+        SteepAndStrain::class,
+        ThinStocks::class,
+        BaseFirst::class,
+        PourInOrder::class,
+        TopUp::class,
+        CloseAndShake::class,
+        LabelIt::class,
+        WhileUsing::class,
+        CleanUp::class,
+    ];
+
+    /** @param  list<StepRule>  $rules */
+    public function __construct(private array $rules) {}
 
     /** @return list<MixingStep> */
     public function plan(Work $work): array

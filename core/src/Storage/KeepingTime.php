@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Storage;
 
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Row;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Message\Message;
 
@@ -22,20 +21,11 @@ final readonly class KeepingTime
         public string $sure,
     ) {}
 
-    /** @return self|null null where nothing is known of what is in it: then it is mixed for use */
-    public static function of(Mix $mix, Knowledge $knowledge): ?self
+    public static function fromRow(Row $row): self
     {
-        $shortest = null;
-        foreach ($knowledge->rows('storage') as $row) {
-            foreach ($row->strings('substances') as $substance) {
-                $hours = $row->row('hours')->interval();
-                if ($mix->strengthOf($substance) !== null && ($shortest === null || $hours->likely < $shortest->hours->likely)) {
-                    $shortest = new self($row->string('id'), $hours, $row->bool('cold'), $row->row('hours')->string('basis'), $row->row('hours')->string('sure'));
-                }
-            }
-        }
+        $hours = $row->row('hours');
 
-        return $shortest;
+        return new self($row->string('id'), $hours->interval(), $row->bool('cold'), $hours->string('basis'), $hours->string('sure'));
     }
 
     public function said(): Message

@@ -13,11 +13,12 @@ use Nebbia\Core\Formulation\Recipe;
 use Nebbia\Core\Formulation\RecipeLine;
 use Nebbia\Core\Hazard\Hazards;
 use Nebbia\Core\Ingredient\Ingredient;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Severity;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\Unit;
 use Nebbia\Core\Measure\UnitKind;
@@ -28,17 +29,17 @@ use Nebbia\Core\Measure\UnitKind;
  */
 final class Substitutor
 {
-    private ?Hazards $hazards = null;
-
     /** @var array<string, array<string, Row>> from => to => what is known of the pair */
     private readonly array $pairs;
 
     public function __construct(
-        private readonly Knowledge $knowledge,
+        private readonly Table $substitutes,
+        private readonly Ingredients $ingredients,
+        private readonly Hazards $hazards,
         private readonly Mixer $mixer,
     ) {
         $pairs = [];
-        foreach ($knowledge->rows('substitutes') as $row) {
+        foreach ($substitutes->rows() as $row) {
             foreach ($row->strings('from') as $from) {
                 foreach ($row->strings('to') as $to) {
                     $pairs[$from][$to] ??= $row;
@@ -46,6 +47,12 @@ final class Substitutor
             }
         }
         $this->pairs = $pairs;
+    }
+
+    /** The same, reckoning with measures of the household's own. */
+    public function with(Mixer $mixer): self
+    {
+        return new self($this->substitutes, $this->ingredients, $this->hazards, $mixer);
     }
 
     /**
@@ -134,7 +141,7 @@ final class Substitutor
         $water = $mix->baseMl * (1 - $ratio);
         $lines = $recipe->lines;
         if ($water > 1e-6 * $mix->baseMl) {
-            $liquid = $this->knowledge->ingredient('water');
+            $liquid = $this->ingredients->named('water');
             array_unshift($lines, RecipeLine::of($liquid, self::millilitres($water), Strength::usual($liquid)));
         }
         $base = $recipe->basis === Basis::Final || $ratio > 1 - 1e-9 ? $recipe->base : self::millilitres($mix->baseMl * $ratio);
@@ -183,10 +190,9 @@ final class Substitutor
     /** @return list<Finding> dangers of the new bottle that the old one did not have */
     private function moreDangerous(Ingredient $old, Strength $was, Ingredient $with, Strength $is): array
     {
-        $hazards = $this->hazards ??= new Hazards($this->knowledge);
-        $before = $hazards->ofBottle($old, $was);
+        $before = $this->hazards->ofBottle($old, $was);
         $findings = [];
-        foreach ($hazards->ofBottle($with, $is) as $kind => $hazard) {
+        foreach ($this->hazards->ofBottle($with, $is) as $kind => $hazard) {
             if ($hazard->rank > ($before[$kind]->rank ?? 0)) {
                 $findings[] = Finding::of(
                     'substitution', Severity::Caution, 'substitute.more-dangerous', ['to' => $with->name, 'hazard' => $hazard->said()],

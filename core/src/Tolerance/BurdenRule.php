@@ -8,8 +8,8 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /**
  * What several actives come to together (concentration addition): burden = Σ likely / careful, 1.25 times as much where
@@ -21,19 +21,16 @@ final readonly class BurdenRule implements Rule
     /** The sum of shares that look like 1 in decimals may be a hair above it. */
     private const HAIR = 1e-9;
 
-    private Limits $limits;
-
     private Row $burden;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $tolerances, private Burdens $burdens)
     {
-        $this->limits = $knowledge->limits();
-        $this->burden = $knowledge->section('tolerances', 'burden');
+        $this->burden = $tolerances->part('burden');
     }
 
     public function judge(Situation $situation): iterable
     {
-        $burden = Burden::of($situation, $this->limits, $this->burden);
+        $burden = $this->burdens->of($situation);
         $found = $burden === null ? null : $this->weigh($burden);
         if ($burden === null || $found === null) {
             return;

@@ -8,8 +8,8 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Plant\Modifier;
+use Nebbia\Core\Plant\Modifiers;
 
 /** The state of a plant: what keeps it from being sprayed at all, and what makes it bear less than the figures say. */
 final readonly class ConditionRule implements Rule
@@ -20,12 +20,9 @@ final readonly class ConditionRule implements Rule
     /** @var list<Modifier> */
     private array $modifiers;
 
-    private Limits $limits;
-
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Modifiers $modifiers, private Limits $limits)
     {
-        $this->modifiers = $knowledge->modifiers();
-        $this->limits = $knowledge->limits();
+        $this->modifiers = $modifiers->all;
     }
 
     public function judge(Situation $situation): iterable

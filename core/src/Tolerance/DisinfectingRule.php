@@ -10,8 +10,8 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /** Tools, pots and surfaces: other strengths than leaves, and a contact time. */
 final readonly class DisinfectingRule implements Rule
@@ -19,9 +19,9 @@ final readonly class DisinfectingRule implements Rule
     /** @var list<Row> */
     private array $rows;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $tolerances)
     {
-        $this->rows = array_values($knowledge->rows('tolerances', 'disinfecting'));
+        $this->rows = array_values($tolerances->rows('disinfecting'));
     }
 
     public function judge(Situation $situation): iterable

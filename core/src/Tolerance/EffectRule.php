@@ -10,16 +10,14 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /**
  * Whether each substance is strong enough to do its work, judged on the lower end, and whether it is stronger than needed.
  */
 final readonly class EffectRule implements Rule
 {
-    private Thresholds $leaves;
-
     /** @var array<string, Row> */
     private array $weeds;
 
@@ -29,12 +27,11 @@ final readonly class EffectRule implements Rule
     /** @var list<Row> */
     private array $helpers;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $tolerances, private Thresholds $leaves)
     {
-        $this->leaves = $knowledge->thresholds();
-        $this->weeds = self::bySubstance($knowledge->rows('tolerances', 'weeds'));
-        $this->roots = self::bySubstance($knowledge->rows('tolerances', 'roots'));
-        $this->helpers = array_values($knowledge->rows('tolerances', 'helpers'));
+        $this->weeds = self::bySubstance($tolerances->rows('weeds'));
+        $this->roots = self::bySubstance($tolerances->rows('roots'));
+        $this->helpers = array_values($tolerances->rows('helpers'));
     }
 
     public function judge(Situation $situation): iterable

@@ -6,25 +6,15 @@ namespace Nebbia\Core\Tolerance;
 
 use Nebbia\Core\Formulation\FinalStrength;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
-use Nebbia\Core\Knowledge\Row;
 
 /** The strengths of a mix as something to look at. */
 final readonly class Gauges
 {
-    private Limits $limits;
-
-    private Row $burdenRules;
-
-    public function __construct(Knowledge $knowledge)
-    {
-        $this->limits = $knowledge->limits();
-        $this->burdenRules = $knowledge->section('tolerances', 'burden');
-    }
+    public function __construct(private Limits $limits, private Burdens $burdens) {}
 
     public function burden(Situation $situation): ?Burden
     {
-        return Burden::of($situation, $this->limits, $this->burdenRules);
+        return $this->burdens->of($situation);
     }
 
     /** @return list<Gauge> */

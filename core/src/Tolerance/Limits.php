@@ -11,8 +11,8 @@ use Nebbia\Core\Evidence\Observation;
 use Nebbia\Core\Formulation\UseOfSpray;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Plant\Modifier;
+use Nebbia\Core\Plant\Modifiers;
 use Nebbia\Core\Plant\Plant;
 use Nebbia\Core\Plant\SensitivityGroup;
 use WeakMap;
@@ -23,27 +23,14 @@ use WeakMap;
  */
 final class Limits
 {
-    private readonly Thresholds $leaves;
-
-    /** @var list<Modifier> */
-    private readonly array $modifiers;
-
-    private readonly float $floor;
-
-    private readonly Learner $learner;
-
     /** @var WeakMap<Circumstances, array<string, Limit|null>> what was found, for as long as the circumstances are asked about */
     private WeakMap $found;
 
     /** @var WeakMap<Circumstances, list<Modifier>> */
     private WeakMap $current;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(private readonly Modifiers $modifiers, private readonly Thresholds $leaves, private readonly Learner $learner)
     {
-        $this->leaves = $knowledge->thresholds();
-        $this->modifiers = $knowledge->modifiers();
-        $this->floor = $knowledge->section('modifiers', 'floor')->float('likely');
-        $this->learner = new Learner($knowledge);
         $this->found = new WeakMap;
         $this->current = new WeakMap;
     }
@@ -77,7 +64,7 @@ final class Limits
             $factor *= $modifier->factorFor($substance);
             $capped = $capped || $modifier->capped;
         }
-        $factor = max($this->floor, $factor);
+        $factor = max($this->modifiers->floor, $factor);
         $learned = $this->learned($situation, $substance, $usualCareful);
         $k = $learned->factor ?? 1.0;
         $careful = $usualCareful * $factor;
@@ -113,7 +100,7 @@ final class Limits
      */
     private function current(Circumstances $now): array
     {
-        return $this->current[$now] ??= array_values(array_filter($this->modifiers, fn (Modifier $modifier): bool => $modifier->factor !== null && $this->mayHold($modifier, $now)));
+        return $this->current[$now] ??= array_values(array_filter($this->modifiers->all, fn (Modifier $modifier): bool => $modifier->factor !== null && $this->mayHold($modifier, $now)));
     }
 
     private function mayHold(Modifier $modifier, Circumstances $now): bool

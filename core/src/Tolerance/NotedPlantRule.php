@@ -8,17 +8,11 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 
 /** Plants of which only some kinds, or only young leaves or petals, are known to be hurt: a notice and no more. */
 final readonly class NotedPlantRule implements Rule
 {
-    private Thresholds $leaves;
-
-    public function __construct(Knowledge $knowledge)
-    {
-        $this->leaves = $knowledge->thresholds();
-    }
+    public function __construct(private Thresholds $leaves) {}
 
     public function judge(Situation $situation): iterable
     {

@@ -8,8 +8,8 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /** What a spray does to a waxy, hairy or thin leaf, a row of core/data/surfaces.yaml each. */
 final readonly class SurfaceRule implements Rule
@@ -17,10 +17,10 @@ final readonly class SurfaceRule implements Rule
     /** @var array<string, list<Row>> by surface */
     private array $rows;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $surfaces)
     {
         $rows = [];
-        foreach ($knowledge->rows('surfaces') as $row) {
+        foreach ($surfaces->rows() as $row) {
             $rows[$row->string('surface')][] = $row;
         }
         $this->rows = $rows;

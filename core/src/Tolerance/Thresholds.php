@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Tolerance;
 
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 
 /** The thresholds on leaves by substance. */
 final class Thresholds
@@ -18,10 +18,10 @@ final class Thresholds
 
     private function __construct() {}
 
-    public static function onLeaves(Knowledge $knowledge): self
+    public static function from(Table $tolerances): self
     {
         $thresholds = new self;
-        foreach ($knowledge->rows('tolerances', 'leaves') as $row) {
+        foreach ($tolerances->rows('leaves') as $row) {
             foreach ($row->strings('substances') as $substance) {
                 $thresholds->rows[$substance] = $row;
             }

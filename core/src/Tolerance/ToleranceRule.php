@@ -12,8 +12,8 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Plant\Modifier;
@@ -33,16 +33,13 @@ final readonly class ToleranceRule implements Rule
     /** Up to this pH strained ash water is no worse than soap. */
     private const MILD_ASH = 10.0;
 
-    private Limits $limits;
-
     /** @var array<string, Row> */
     private array $roots;
 
-    public function __construct(Knowledge $knowledge)
+    public function __construct(Table $tolerances, private Limits $limits)
     {
-        $this->limits = $knowledge->limits();
         $roots = [];
-        foreach ($knowledge->rows('tolerances', 'roots') as $row) {
+        foreach ($tolerances->rows('roots') as $row) {
             foreach ($row->strings('substances') as $substance) {
                 $roots[$substance] = $row;
             }

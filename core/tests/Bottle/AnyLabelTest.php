@@ -52,7 +52,7 @@ it('comes to the same verdict whatever the capitals, the accents and the lines',
 it('takes one slip of the pen in a long name for what was meant', function (): void {
     $chance = new Chance(99);
     $names = [];
-    foreach (Cases::knowledge()->rows('bottle-names', 'names') as $row) {
+    foreach (Cases::table('bottle-names')->rows('names') as $row) {
         foreach ($row->strings('names') as $name) {
             if (mb_strlen($name) >= 12 && preg_match('/^[a-z ]+$/', $name) === 1) {
                 $names[] = [$name, $row->string('class')];

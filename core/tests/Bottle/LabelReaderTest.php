@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Nebbia\Core\Bottle\NameBook;
 use Nebbia\Core\Bottle\Part;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Tests\Cases;
 use Symfony\Component\Yaml\Yaml;
 
@@ -38,11 +37,11 @@ it('marks each part where it stands, in code points', function (array $case): vo
 })->with(labels());
 
 it('knows enough names, each once', function (): void {
-    expect((new NameBook(Cases::knowledge()))->count())->toBeGreaterThan(800);
+    expect(Cases::get(NameBook::class)->count())->toBeGreaterThan(800);
 });
 
 it('finds a name through a slip of the pen, and none where nothing is near', function (string $written, ?string $class): void {
-    expect((new NameBook(Cases::knowledge()))->find($written)[1]->value ?? null)->toBe($class);
+    expect(Cases::get(NameBook::class)->find($written)[1]->value ?? null)->toBe($class);
 })->with([
     ['Potassium Oleat', 'soap'], ['potasium cocoate', 'soap'], ['Sodium Lauril Sulfate', 'detergent'], ['Cocamidopropyl Betayne', 'detergent'],
     ['limonen', 'perfume'], ['glicerine', 'softener'], ['Xanthum Gum', 'thickener'], ['Acid Yellow 23', 'dye'], ['CI 42090', 'dye'],
@@ -71,7 +70,7 @@ it('gives a bottle for the pantry only what the label bounds', function (string 
 ]);
 
 it('says why, naming what decided', function (): void {
-    $english = Catalogue::english(Cases::knowledge());
+    $english = Cases::english();
     expect($english->say(readLabel('Aqua, Potassium Olivate')->because))->toBe('It names Potassium Olivate, and no synthetic surfactant.')
         ->and($english->say(readLabel('Soap, Sodium Laureth Sulfate')->because))->toContain('Soap')->toContain('Sodium Laureth Sulfate')
         ->and($english->say(readLabel('Surfactants')->because))->toContain('can be either');
@@ -87,7 +86,7 @@ it('refuses what is no label', function (string $text, string $says): void {
 ]);
 
 it('has something to say of each class, for leaves, bees, soil and pond', function (): void {
-    $english = Catalogue::english(Cases::knowledge());
+    $english = Cases::english();
     foreach (Nebbia\Core\Bottle\PartClass::cases() as $class) {
         foreach (['leaves', 'bees', 'soil', 'pond'] as $whom) {
             expect(strlen($english->say($class->meansFor($whom))))->toBeGreaterThan(3);

@@ -15,7 +15,7 @@ use Nebbia\Core\Tests\Cases;
  */
 function careOf(array $lines, string $use = 'foliar', ?string $moment = null): array
 {
-    return array_map(static fn (CareNote $note): string => $note->id, (new CareNotes(Cases::knowledge()))->of(Cases::mix(Cases::body('1 L', $lines, 'final', $use)), $moment));
+    return array_map(static fn (CareNote $note): string => $note->id, Cases::get(CareNotes::class)->of(Cases::mix(Cases::body('1 L', $lines, 'final', $use)), $moment));
 }
 
 it('says what to mind at the moment at which it matters', function (): void {

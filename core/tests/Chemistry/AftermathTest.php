@@ -8,6 +8,7 @@ use Nebbia\Core\Chemistry\PhRule;
 use Nebbia\Core\Chemistry\Reactor;
 use Nebbia\Core\Chemistry\Reagents;
 use Nebbia\Core\Chemistry\Water;
+use Nebbia\Core\Chemistry\Waters;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\ClosedVessel;
@@ -83,7 +84,7 @@ it('takes soap for calcium only from the water that is poured', function (): voi
     $lime = gramsMade('lime-soap', [['liquid-castile-soap', '1 %', '30 %']], Water::measured(200.0, 0.0));
     expect($lime)->toEqualWithDelta(1.2384, 5e-4);
     $mix = Cases::mix(Cases::body('1 L', [['liquid-castile-soap', '1 %', '30 %']], 'final', liquid: 'milk'));
-    expect((new Reactor(Cases::knowledge()))->react($mix, Water::measured(200.0, 100.0))?->soapToWater->likely)->toBe(0.0);
+    expect(Cases::get(Reactor::class)->react($mix, Water::measured(200.0, 100.0))?->soapToWater->likely)->toBe(0.0);
 });
 
 it('says what was made, how much, and whether that is to be counted on', function (): void {
@@ -112,7 +113,7 @@ it('turns potassium bicarbonate into carbonate with either lye', function (strin
 
 it('says why no pH is given, by the name of what is in the way', function (): void {
     $found = reacted([['milk', '10 % v/v'], ['baking-soda', '5 g']]);
-    expect($found?->ph)->toBeNull()->and($found->whyNoPh?->params['name'] ?? '')->toBe(Cases::knowledge()->substance('milk')->name);
+    expect($found?->ph)->toBeNull()->and($found->whyNoPh?->params['name'] ?? '')->toBe(Cases::substance('milk')->name);
 });
 
 it('knows what part of a substance is gone', function (): void {
@@ -121,7 +122,7 @@ it('knows what part of a substance is gone', function (): void {
 });
 
 it('puts oxygen into the headspace alone, and into a millilitre where there is none', function (): void {
-    $reagents = Reagents::from(Cases::knowledge());
+    $reagents = Cases::get(Reagents::class);
     // 0.01 mol at 24.465 L/mol: in 100 mL 2.4465 atm; in no room at all, taken as 1 mL, 244.65.
     $gas = GasPressure::ofOxygen(0.01, 100.0, $reagents);
     expect($gas->gauge)->toEqualWithDelta(2.4465, 2e-3)->and($gas->litres)->toEqualWithDelta(0.24465, 2e-4)
@@ -150,7 +151,7 @@ it('stops what fizzes only where it is shut in, by how much there is', function 
 
 it('takes what a tap can give, and no more', function (): void {
     expect(Water::measured(1000.0, 1000.0)->hardness->likely)->toBe(1000.0)->and(Water::measured(0.0, 0.0)->isKnown)->toBeTrue()
-        ->and(Water::usual(Cases::knowledge(), 'tap')->isKnown)->toBeFalse()->and(Water::pure()->isKnown)->toBeTrue()
+        ->and(Cases::get(Waters::class)->usual('tap')->isKnown)->toBeFalse()->and(Water::pure()->isKnown)->toBeTrue()
         ->and(fn () => Water::measured(1000.5, 0.0))->toThrow(Exception::class)->and(fn () => Water::measured(100.0, -0.5))->toThrow(Exception::class);
 });
 
@@ -172,6 +173,6 @@ it('is a caution where so little soap is left that it no longer works, whatever 
 ]);
 
 it('judges nothing that has no pH to judge', function (): void {
-    expect(iterator_to_array((new PhRule(Cases::knowledge()))->judge(Nebbia\Core\Judgement\Situation::of(Cases::mix(Cases::body('1 L', [['garlic', '10 g']], 'final')), null, new Circumstances)), false))->toBe([])
+    expect(iterator_to_array(Cases::get(PhRule::class)->judge(Nebbia\Core\Judgement\Situation::of(Cases::mix(Cases::body('1 L', [['garlic', '10 g']], 'final')), null, new Circumstances)), false))->toBe([])
         ->and(Cases::mix(Cases::body('1 L', [['milk', '10 % v/v']], 'final')))->toBeInstanceOf(Mix::class);
 });

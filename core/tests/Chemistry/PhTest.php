@@ -6,6 +6,7 @@ use Nebbia\Core\Chemistry\Reagents;
 use Nebbia\Core\Chemistry\Solution;
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Chemistry\WaterException;
+use Nebbia\Core\Chemistry\Waters;
 use Nebbia\Core\Chemistry\WeakSystem;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
@@ -65,7 +66,7 @@ it('has half of an acid given up its proton at its pKa', function (): void {
 });
 
 it('balances charge in any mixture, and more base never lowers the pH', function (): void {
-    $reagents = Reagents::from(Cases::knowledge());
+    $reagents = Cases::get(Reagents::class);
     $chance = new Chance(20261125);
     for ($n = 0; $n < 400; $n++) {
         $weak = [];
@@ -85,5 +86,5 @@ it('balances charge in any mixture, and more base never lowers the pH', function
 it('says which figure of the water is none', function (): void {
     expect(Cases::complaint(fn () => Water::measured(-1.0, 10.0)))->toBe(['hardness', 'The water hardness must be a number from 0 to 1000 mg/L, like 150.'])
         ->and(Cases::complaint(fn () => Water::measured(10.0, NAN))[0])->toBe('alkalinity')
-        ->and(fn () => Water::usual(Cases::knowledge(), 'sea'))->toThrow(WaterException::class);
+        ->and(fn () => Cases::get(Waters::class)->usual('sea'))->toThrow(WaterException::class);
 });

@@ -6,6 +6,7 @@ use Nebbia\Core\Chemistry\GasPressure;
 use Nebbia\Core\Chemistry\Reaction;
 use Nebbia\Core\Chemistry\Reagents;
 use Nebbia\Core\Chemistry\Water;
+use Nebbia\Core\Chemistry\Waters;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
 
@@ -77,7 +78,7 @@ it('does not say how much peroxide a plant juice leaves: nothing, perhaps', func
 });
 
 it('shuts gas into what room there is', function (): void {
-    $reagents = Reagents::from(Cases::knowledge());
+    $reagents = Cases::get(Reagents::class);
     // 0.0167 mol in 1 L with 150 mL of air: 0.0167 / (0.0339 + 0.15 / 24.465) = 0.417 atm; as gas 0.409 L
     $gas = GasPressure::ofCarbonDioxide(0.0167, 1000.0, 150.0, $reagents);
     expect($gas->gauge)->toEqualWithDelta(0.417, 0.001)->and($gas->litres)->toEqualWithDelta(0.4086, 0.001)
@@ -90,7 +91,7 @@ it('shuts gas into what room there is', function (): void {
 });
 
 it('keeps mass: what is gone of one is there as another, whatever is mixed', function (): void {
-    $reagents = Reagents::from(Cases::knowledge());
+    $reagents = Cases::get(Reagents::class);
     $chance = new Chance(7);
     for ($n = 0; $n < 500; $n++) {
         $in = [];
@@ -113,7 +114,7 @@ it('keeps mass: what is gone of one is there as another, whatever is mixed', fun
 });
 
 it('leaves between its bounds what it likely leaves', function (): void {
-    $left = reacted([['liquid-castile-soap', '30-40 mL', '30 %'], ['white-vinegar', '10-20 mL', '4-6 %']], Water::usual(Cases::knowledge()))?->left ?? [];
+    $left = reacted([['liquid-castile-soap', '30-40 mL', '30 %'], ['white-vinegar', '10-20 mL', '4-6 %']], Cases::get(Waters::class)->usual())?->left ?? [];
     foreach ($left as $one) {
         expect($one->low)->toBeLessThanOrEqual($one->likely)->and($one->high)->toBeGreaterThanOrEqual($one->likely);
     }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Nebbia\Core\Chemistry\Water;
+use Nebbia\Core\Chemistry\Waters;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Tests\Cases;
 
@@ -22,7 +23,7 @@ it('says nothing of a tap that nobody has measured, nor of detergent, and little
         ->and(hardWater([['garlic', '20 g'], ['liquid-castile-soap', '0.15 %', '30 %']], Water::measured(150.0, 100.0)))->toBe(['fine'])
         // There it holds the oil.
         ->and(hardWater([['vegetable-oil', '1 % v/v'], ['liquid-castile-soap', '0.15 %', '30 %']], Water::measured(150.0, 100.0)))->toBe(['notice'])
-        ->and(hardWater([['liquid-castile-soap', '1 %', '30 %']], Water::usual(Cases::knowledge(), 'rain')))->toBe(['fine']);
+        ->and(hardWater([['liquid-castile-soap', '1 %', '30 %']], Cases::get(Waters::class)->usual('rain')))->toBe(['fine']);
 });
 
 it('stays a notice while over half of what works is left', function (): void {

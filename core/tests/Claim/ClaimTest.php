@@ -54,8 +54,8 @@ it('says what is really left of the two', function (): void {
 });
 
 it('is kind: no claim is called silly, and each names something to do instead', function (): void {
-    foreach (Cases::knowledge()->rows('claims') as $row) {
-        $words = Cases::knowledge()->sentences('en');
+    foreach (Cases::table('claims')->rows() as $row) {
+        $words = Cases::sentences();
         $id = $row->string('id');
         expect(strtolower($words["claim.$id.what"].$words["claim.$id.because"]))->not->toMatch('/silly|stupid|nonsense|wrong|myth|never works/')
             ->and(strlen($words["claim.$id.instead"]))->toBeGreaterThan(5);

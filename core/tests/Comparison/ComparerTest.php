@@ -6,10 +6,11 @@ use Nebbia\Core\Comparison\Comparer;
 use Nebbia\Core\Comparison\Schools;
 use Nebbia\Core\Comparison\Standing;
 use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Remedy\Remedies;
 use Nebbia\Core\Tests\Cases;
 
 it('says where a strength stands among the schools', function (string $substance, string $use, float $strength, Standing $standing): void {
-    expect(Schools::of($substance, $use, Cases::knowledge())?->standing($strength))->toBe($standing);
+    expect(Schools::of($substance, $use, Cases::get(Remedies::class))?->standing($strength))->toBe($standing);
 })->with([
     // Soap: 0.5 mild, 1 middle, 2 strong.
     ['potassium-soap', 'foliar', 0.3, Standing::BelowMild],
@@ -23,13 +24,13 @@ it('says where a strength stands among the schools', function (string $substance
 ]);
 
 it('puts recipes side by side by what is in them', function (): void {
-    $plant = Cases::knowledge()->plant('fuchsia');
+    $plant = Cases::plant('fuchsia');
     $mixes = [
         Cases::mix(Cases::body('1 L', [['liquid-castile-soap', '30 mL', '33 %']])),
         Cases::mix(Cases::body('1 gal', [['liquid-castile-soap', '1 tsp', '33 %'], ['neem-oil', '2 tbsp']])),
         Cases::mix(Cases::body('500 mL', [['hydrogen-peroxide', '50 mL', '3 %']])),
     ];
-    $rows = (new Comparer(Cases::knowledge()))->compare(array_map(static fn ($mix) => Situation::of($mix, $plant), $mixes));
+    $rows = Cases::get(Comparer::class)->compare(array_map(static fn ($mix) => Situation::of($mix, $plant), $mixes));
     expect(array_map(static fn ($row) => $row->gauge->substance, $rows))->toBe(['potassium-soap', 'neem-oil', 'hydrogen-peroxide']);
     [$soap] = $rows;
     // 30 · 33 / 1030 = 0.96117; a fuchsia is listed for soap: careful at 0.6.
@@ -48,5 +49,5 @@ it('does not depend on the units a recipe is written in', function (): void {
 
 it('wants two to six', function (int $number): void {
     $situation = Situation::of(Cases::mix(Cases::body('1 L', [['milk', '1:9']])));
-    expect(Cases::complaint(static fn () => (new Comparer(Cases::knowledge()))->compare(array_fill(0, $number, $situation)))[0])->toBe('recipes');
+    expect(Cases::complaint(static fn () => Cases::get(Comparer::class)->compare(array_fill(0, $number, $situation)))[0])->toBe('recipes');
 })->with([1, 7]);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Nebbia\Core\Compatibility\Pairs;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\ClosedVessel;
 use Nebbia\Core\Judgement\Finding;
@@ -46,7 +47,7 @@ it('finds what must not meet, as grave as the table has it', function (string $o
 ]);
 
 it('knows at least forty pairs of classes', function (): void {
-    expect(count(Cases::knowledge()->pairs()->all))->toBeGreaterThanOrEqual(40);
+    expect(count(Cases::get(Pairs::class)->all))->toBeGreaterThanOrEqual(40);
 });
 
 it('does not cry wolf over what goes together', function (string $one, string $other): void {

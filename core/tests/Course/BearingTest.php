@@ -6,8 +6,6 @@ use Nebbia\Core\Course\Bearing;
 use Nebbia\Core\Course\Course;
 use Nebbia\Core\Course\CourseReader;
 use Nebbia\Core\Course\Rhythm;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Soil\SodiumLoad;
 use Nebbia\Core\Tests\Cases;
@@ -15,7 +13,7 @@ use Nebbia\Core\Tests\Cases;
 /** @param  list<list<array{0: string, 1: string, 2?: string}>>  $recipes */
 function bearingCourse(array $recipes, string $use = 'foliar', bool $indoors = false): Course
 {
-    return (new CourseReader(Cases::knowledge(), new RecipeReader(Cases::knowledge()), new Mixer(Cases::knowledge())))->read([
+    return Cases::get(CourseReader::class)->read([
         'format' => 'nebbia.course/1', 'target' => 'aphid', 'start' => '2026-05-02', 'place' => ['lat' => 45.9, 'lon' => 9.3, 'time_zone' => 'Europe/Rome'],
         'plantings' => [['plant' => 'rose', 'indoors' => $indoors]], 'recipes' => array_map(static fn (array $lines): array => Cases::body('1 L', $lines, 'final', $use, 'metric'), $recipes),
     ]);
@@ -25,7 +23,7 @@ function bearingCourse(array $recipes, string $use = 'foliar', bool $indoors = f
 function bounded(Course $course, int|float $days, int $number): array
 {
     $rhythm = Rhythm::written(7, $number)->within((float) $days, $number, []);
-    $bound = (new Bearing(Cases::knowledge()))->bound($course, $rhythm);
+    $bound = Cases::get(Bearing::class)->bound($course, $rhythm);
 
     return [$bound->days, $bound->number, array_map(static fn (Message $one): string => $one->key, $bound->bounds)];
 }
@@ -33,7 +31,7 @@ function bounded(Course $course, int|float $days, int $number): array
 // 5 g of baking soda in a litre: 0.5 % x 0.27367 = 1.36835 mg of sodium a mL; 250 mL/m² of which 0.45 reach the soil are 0.15394 g/m².
 // One point of a loam is 8.966 g/m²: 0.017169 points a round. Three points are 174 rounds.
 it('counts the sodium of a round', function (): void {
-    $load = new SodiumLoad(Cases::knowledge());
+    $load = Cases::get(SodiumLoad::class);
     $mix = bearingCourse([[['baking-soda', '5 g']]])->mixes[0];
     expect($load->grams($mix))->toEqualWithDelta(0.15394, 0.15394 * 0.005)->and($load->rise(8.966))->toEqualWithDelta(1.0, 0.001)->and($load->rise($load->grams($mix)))->toEqualWithDelta(0.017169, 0.0001)
         ->and($load->grams(bearingCourse([[['potassium-bicarbonate', '5 g']]])->mixes[0]))->toBe(0.0);
@@ -68,5 +66,5 @@ it('asks for a look after three of soap or oil in a row', function (array $recip
 
 it('leaves alone what is borne', function (): void {
     $rhythm = Rhythm::written(7, 3);
-    expect((new Bearing(Cases::knowledge()))->bound(bearingCourse([[['liquid-castile-soap', '30 mL', '33 %']]]), $rhythm))->toBe($rhythm);
+    expect(Cases::get(Bearing::class)->bound(bearingCourse([[['liquid-castile-soap', '30 mL', '33 %']]]), $rhythm))->toBe($rhythm);
 });

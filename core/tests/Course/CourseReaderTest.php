@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Course\Purpose;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Tests\Cases;
 
@@ -48,7 +47,7 @@ it('names the field of a course that cannot be', function (mixed $data, string $
     try {
         readCourse($data);
     } catch (BadInput $e) {
-        expect($e->field())->toBe($field)->and(Catalogue::english(Cases::knowledge())->say($e->said))->toContain($mend);
+        expect($e->field())->toBe($field)->and(Cases::english()->say($e->said))->toContain($mend);
 
         return;
     }

@@ -6,6 +6,7 @@ use Nebbia\Core\Course\HourJudge;
 use Nebbia\Core\Course\HourWord;
 use Nebbia\Core\Course\LookAfter;
 use Nebbia\Core\Hour\PartOfDay;
+use Nebbia\Core\Hour\SprayWindows;
 use Nebbia\Core\Sun\Place;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Weather\Forecast;
@@ -71,7 +72,7 @@ it('does not ask for wind, rain or bees indoors', function (): void {
 
 it('knows the parts of a day', function (string $at, PartOfDay $part): void {
     $zone = new DateTimeZone('Europe/Rome');
-    $judge = new HourJudge(Cases::knowledge(), new Place(45.9, 9.3, $zone), Forecast::of([]));
+    $judge = new HourJudge(Cases::get(SprayWindows::class), new Place(45.9, 9.3, $zone), Forecast::of([]));
     expect($judge->part((new DateTimeImmutable($at, $zone))->getTimestamp()))->toBe($part);
 })->with([
     // Sunrise at six, noon by the sun at twenty past one, sunset at half past eight.
@@ -80,7 +81,7 @@ it('knows the parts of a day', function (string $at, PartOfDay $part): void {
 ]);
 
 it('says when to look: soon for what acts at once', function (array $substances, float $hours): void {
-    expect((new LookAfter(Cases::knowledge()))->hours($substances))->toBe($hours);
+    expect(Cases::get(LookAfter::class)->hours($substances))->toBe($hours);
 })->with([[['potassium-soap'], 48.0], [['hydrogen-peroxide'], 24.0], [['potassium-bicarbonate'], 96.0], [['milk', 'potassium-soap'], 48.0], [['nothing-known'], 48.0], [[], 48.0]]);
 
 // Soap wants four dry hours. Watered on Saturdays at nine in the evening, over the leaves.

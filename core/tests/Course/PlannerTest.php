@@ -8,9 +8,9 @@ use Nebbia\Core\Course\Planner;
 use Nebbia\Core\Course\RoundPlacer;
 use Nebbia\Core\Course\RoundWords;
 use Nebbia\Core\Course\Slot;
+use Nebbia\Core\Hour\SprayWindows;
 use Nebbia\Core\Hour\WeatherUnits;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Sun\Place;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
@@ -28,8 +28,8 @@ function daysOf(array $rounds): array
 it('plans what was worked out by hand', function (array $case): void {
     $course = courseOf($case);
     $sky = skyOf($case);
-    $plan = (new Planner(Cases::knowledge()))->plan([$course], $sky)['one'];
-    $words = new RoundWords(Catalogue::english(Cases::knowledge()), WeatherUnits::of(UnitSystem::Metric));
+    $plan = Cases::get(Planner::class)->plan([$course], $sky)['one'];
+    $words = new RoundWords(Cases::english(), WeatherUnits::of(UnitSystem::Metric));
     expect(daysOf($plan->rounds))->toBe($case['days'])->and($plan->isShort())->toBe($case['short'] ?? false);
     if (isset($case['says'])) {
         expect(implode(' ', array_map(static fn (PlannedRound $round): string => $words->because($round, $plan->rhythm, $sky), $plan->rounds)))->toContain($case['says']);
@@ -49,7 +49,7 @@ it('plans nothing into an hour that is out, nothing closer than plants bear, and
     $course = courseOf($case);
     $from = (new DateTimeImmutable('2026-05-01T22:00Z'))->getTimestamp();
     $sky = (new StandIn($course->place, $seed))->foretold($from, $from, $from + 60 * 86400);
-    $plan = (new Planner(Cases::knowledge()))->plan([$course], $sky)['one'];
+    $plan = Cases::get(Planner::class)->plan([$course], $sky)['one'];
     foreach ($plan->rounds as $n => $round) {
         foreach ($round->slot->hours as $hour) {
             expect($hour->word)->not->toBe(HourWord::No)->not->toBe(HourWord::Unknown);
@@ -76,9 +76,9 @@ it('finds the best there is: no choice of slots comes to more', function (int $s
         $hours[] = new WeatherHour($from + $n * 3600, 18.0, 1.0, 5.0, 60.0, 100.0);
     }
     $sky = Forecast::of($hours);
-    $planner = new Planner(Cases::knowledge());
+    $planner = Cases::get(Planner::class);
     $plan = $planner->plan([$course], $sky)['one'];
-    $finder = new Nebbia\Core\Course\SlotFinder(new Nebbia\Core\Course\HourJudge(Cases::knowledge(), $course->place, $sky));
+    $finder = new Nebbia\Core\Course\SlotFinder(new Nebbia\Core\Course\HourJudge(Cases::get(SprayWindows::class), $course->place, $sky));
     $slots = $finder->find($course, $course->mixes[0], 20);
     // What a choice comes to, in the rules' own words: what the hours are worth; less 0.15 for each whole day that the first is waited for, 0.03
     // for each day that a gap is shorter than the interval, and 1 and 0.1 a day where it is longer by more than 72 minutes.
@@ -101,36 +101,36 @@ it('finds the best there is: no choice of slots comes to more', function (int $s
 
 it('lets two courses hold one sprayer only one after the other', function (): void {
     $case = ['free' => [[], 20, 21], 'sprayer' => 'Hand bottle'];
-    $plans = (new Planner(Cases::knowledge()))->plan([courseOf($case, 'one'), courseOf($case, 'two')], skyOf([]));
+    $plans = Cases::get(Planner::class)->plan([courseOf($case, 'one'), courseOf($case, 'two')], skyOf([]));
     $all = [...$plans['one']->rounds, ...$plans['two']->rounds];
     expect(array_unique(daysOf($all)))->toHaveCount(6)->and(daysOf($plans['one']->rounds))->toBe(['05-02', '05-09', '05-16'])->and(daysOf($plans['two']->rounds))->toBe(['05-03', '05-10', '05-17']);
     // Two sprayers: the same evening.
-    $plans = (new Planner(Cases::knowledge()))->plan([courseOf($case, 'one'), courseOf(['sprayer' => 'Other'] + $case, 'two')], skyOf([]));
+    $plans = Cases::get(Planner::class)->plan([courseOf($case, 'one'), courseOf(['sprayer' => 'Other'] + $case, 'two')], skyOf([]));
     expect(daysOf($plans['two']->rounds))->toBe(['05-02', '05-09', '05-16']);
 });
 
 it('keeps apart on one plant what must not follow each other', function (): void {
     $oil = ['recipe' => 'oil', 'planting' => 'rose', 'target' => 'soft-scale', 'temp' => 18];
     $sulfur = ['recipe' => 'sulfur', 'planting' => 'rose', 'target' => 'powdery-mildew', 'temp' => 18];
-    $plans = (new Planner(Cases::knowledge()))->plan([courseOf($oil, 'oil'), courseOf($sulfur, 'sulfur')], skyOf(['temp' => 18.0]));
+    $plans = Cases::get(Planner::class)->plan([courseOf($oil, 'oil'), courseOf($sulfur, 'sulfur')], skyOf(['temp' => 18.0]));
     foreach ($plans['oil']->rounds as $one) {
         foreach ($plans['sulfur']->rounds as $other) {
             expect(abs($one->slot->from - $other->slot->from))->toBeGreaterThanOrEqual(14 * 86400 - 7200);
         }
     }
-    $apart = (new Planner(Cases::knowledge()))->plan([courseOf($oil, 'oil'), courseOf(['planting' => 'vine'] + $sulfur, 'sulfur')], skyOf(['temp' => 18.0]));
+    $apart = Cases::get(Planner::class)->plan([courseOf($oil, 'oil'), courseOf(['planting' => 'vine'] + $sulfur, 'sulfur')], skyOf(['temp' => 18.0]));
     expect($apart['oil']->rounds[0]->slot->day)->toBe($apart['sulfur']->rounds[0]->slot->day);
 });
 
 it('plans the same in whatever order the courses come, and the same again', function (): void {
     $courses = [courseOf(['sprayer' => 'A'], 'a'), courseOf(['sprayer' => 'A', 'target' => 'whitefly'], 'b'), courseOf(['sprayer' => 'A', 'recipe' => 'oil', 'target' => 'soft-scale', 'planting' => 'a'], 'c')];
     $sky = (new StandIn(new Place(45.9, 9.3, new DateTimeZone('Europe/Rome')), 5))->foretold(1777672800, 1777672800, 1777672800 + 60 * 86400);
-    $days = static fn (array $some): array => array_map(static fn ($plan): array => daysOf($plan->rounds), (new Planner(Cases::knowledge()))->plan($some, $sky));
+    $days = static fn (array $some): array => array_map(static fn ($plan): array => daysOf($plan->rounds), Cases::get(Planner::class)->plan($some, $sky));
     expect($days(array_reverse($courses)))->toBe($days($courses))->and($days([$courses[1], $courses[2], $courses[0]]))->toBe($days($courses));
 });
 
 it('lets two remedies take turns', function (): void {
-    $plan = (new Planner(Cases::knowledge()))->plan([courseOf(['recipe' => ['soap', 'oil'], 'temp' => 18])], skyOf(['temp' => 18.0]))['one'];
+    $plan = Cases::get(Planner::class)->plan([courseOf(['recipe' => ['soap', 'oil'], 'temp' => 18])], skyOf(['temp' => 18.0]))['one'];
     expect(array_map(static fn (PlannedRound $round): string => $plan->course->mixOf($round->number - 1)->recipe->name, $plan->rounds))->toBe(['soap', 'oil', 'soap']);
 });
 
@@ -142,7 +142,7 @@ it('comes within a twentieth of what it could at best come to, with thirty cours
     }
     $from = 1777672800;
     $sky = (new StandIn($courses[0]->place, 9))->foretold($from, $from, $from + 60 * 86400);
-    $plans = (new Planner(Cases::knowledge()))->plan($courses, $sky);
+    $plans = Cases::get(Planner::class)->plan($courses, $sky);
     $score = array_sum(array_map(static fn ($plan): float => $plan->score, $plans));
     $bound = array_sum(array_map(static fn ($plan): float => $plan->bound, $plans));
     expect($plans)->toHaveCount(30)->and($score)->toBeLessThanOrEqual($bound + 1e-9)->and($score)->toBeGreaterThanOrEqual(0.95 * $bound);

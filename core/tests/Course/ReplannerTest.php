@@ -8,6 +8,7 @@ use Nebbia\Core\Course\OpenRound;
 use Nebbia\Core\Course\Replanner;
 use Nebbia\Core\Course\Rhythm;
 use Nebbia\Core\Course\WashOff;
+use Nebbia\Core\Hour\SprayWindows;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Weather\Forecast;
 use Nebbia\Core\Weather\WeatherHour;
@@ -17,7 +18,7 @@ function moved(array $case, array $open, ?string $last, bool $washed, string $no
 {
     $course = courseOf($case);
     $rhythm = Rhythm::of($course->target, 18.0);
-    $moves = (new Replanner(Cases::knowledge()))->replan($course, $rhythm, array_map(static fn (string $day, int $n): OpenRound => new OpenRound($day, $n), $open, array_keys($open)), $last === null ? null : romeTime($last), $washed, skyOf($case), romeTime($now));
+    $moves = Cases::get(Replanner::class)->replan($course, $rhythm, array_map(static fn (string $day, int $n): OpenRound => new OpenRound($day, $n), $open, array_keys($open)), $last === null ? null : romeTime($last), $washed, skyOf($case), romeTime($now));
 
     return array_map(static fn (Move $move): array => [$move->round, substr($move->from, 5), substr($move->to, 5), $move->why], $moves);
 }
@@ -46,7 +47,7 @@ it('moves what must be moved, and nothing else', function (array $case, array $o
 it('moves a round to another hour of its day', function (?int $hour, array $moves): void {
     $case = ['but' => [['day' => '05-05', 'at' => 17, 'hours' => 2, 'rain' => 1]]];
     $course = courseOf($case);
-    $found = (new Replanner(Cases::knowledge()))->replan($course, Rhythm::of($course->target, 18.0) ?? Rhythm::written(7, 3), [new OpenRound('2026-05-05', 0, $hour), new OpenRound('2026-05-12', 1, 18)], romeTime('2026-05-01 20:00'), false, skyOf($case), romeTime('2026-05-04 08:00'));
+    $found = Cases::get(Replanner::class)->replan($course, Rhythm::of($course->target, 18.0) ?? Rhythm::written(7, 3), [new OpenRound('2026-05-05', 0, $hour), new OpenRound('2026-05-12', 1, 18)], romeTime('2026-05-01 20:00'), false, skyOf($case), romeTime('2026-05-04 08:00'));
     expect(array_map(static fn (Move $move): array => [$move->from, $move->to, $move->slot?->from, $move->against?->objections[0][0]->id], $found))->toBe($moves);
 })->with([
     [18, fn () => [['2026-05-05', '2026-05-05', romeTime('2026-05-05 20:00'), 'rain']]],
@@ -58,7 +59,7 @@ it('moves a round to another hour of its day', function (?int $hour, array $move
 it('judges each round by the remedy whose turn it is', function (int $turn, array $moves): void {
     $case = ['recipe' => ['soap', 'milk'], 'temp' => 12];
     $course = courseOf($case);
-    $found = (new Replanner(Cases::knowledge()))->replan($course, Rhythm::written(7, 3), [new OpenRound('2026-05-05', $turn)], romeTime('2026-05-01 20:00'), false, skyOf($case), romeTime('2026-05-04 08:00'));
+    $found = Cases::get(Replanner::class)->replan($course, Rhythm::written(7, 3), [new OpenRound('2026-05-05', $turn)], romeTime('2026-05-01 20:00'), false, skyOf($case), romeTime('2026-05-04 08:00'));
     expect(array_map(static fn (Move $move): array => [$move->why, $move->slot, $move->against?->objections[0][0]->id], $found))->toBe($moves);
 })->with([[0, []], [1, [['weather', null, 'too-cold']]], [2, []]]);
 
@@ -79,7 +80,7 @@ function washed(string $remedy, array $rain, int $hours = 96, bool $indoors = fa
     }
     $forecast = Forecast::of($sky);
 
-    return WashOff::of((new HourJudge(Cases::knowledge(), $course->place, $forecast))->windowsOf($course->mixes[0]), $forecast, $sprayed, $sprayed + $hours * 3600, $indoors);
+    return WashOff::of((new HourJudge(Cases::get(SprayWindows::class), $course->place, $forecast))->windowsOf($course->mixes[0]), $forecast, $sprayed, $sprayed + $hours * 3600, $indoors);
 }
 
 it('says what rain took', function (string $remedy, array $rain, string $lost): void {

@@ -23,10 +23,10 @@ use Nebbia\Core\Course\WashOff;
 use Nebbia\Core\Hour\Objection;
 use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Hour\SprayWindow;
+use Nebbia\Core\Hour\SprayWindows;
 use Nebbia\Core\Hour\WeatherUnits;
 use Nebbia\Core\Making\StockBatch;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Sun\Place;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
@@ -39,7 +39,7 @@ use Nebbia\Core\Weather\WeatherHour;
 /** @param  list<WeatherHour>  $hours */
 function judgeAt(array $hours = [], float $latitude = 45.9, float $longitude = 9.3): HourJudge
 {
-    return new HourJudge(Cases::knowledge(), new Place($latitude, $longitude, new DateTimeZone('Europe/Rome')), Forecast::of($hours));
+    return new HourJudge(Cases::get(SprayWindows::class), new Place($latitude, $longitude, new DateTimeZone('Europe/Rome')), Forecast::of($hours));
 }
 
 function utc(string $text): int
@@ -187,7 +187,7 @@ it('says in how many hours it is watered, and what is only unwelcome it does not
     expect(array_map($in, ['2026-05-02 17:00', '2026-05-02 18:00', '2026-05-02 20:00', '2026-05-02 21:00', '2026-05-02 22:00', '2026-05-02 23:00']))->toBe([null, 3.0, 1.0, 0.0, 0.0, null]);
     $slug = keptHour(['target' => 'slug'], '2026-05-02 15:00');
     $hidden = array_values(array_filter($slug->objections, static fn (array $one): bool => $one[0]->id === 'hidden'))[0];
-    expect($hidden[0]->forbids)->toBeFalse()->and($hidden[0]->better)->toBe(Cases::knowledge()->target('slug')->outAt[0]->value)->and($hidden[1])->toBeInstanceOf(SprayWindow::class);
+    expect($hidden[0]->forbids)->toBeFalse()->and($hidden[0]->better)->toBe(Cases::target('slug')->outAt[0]->value)->and($hidden[1])->toBeInstanceOf(SprayWindow::class);
     // Planted on the first: it settles for some days, and is then as any other.
     expect(objectionsTo(keptHour(['moved' => '2026-05-01'], '2026-05-02 21:00')))->toBe(['settling' => false])->and(objectionsTo(keptHour(['moved' => '2026-04-01'], '2026-05-02 21:00')))->toBe([]);
 });
@@ -218,7 +218,7 @@ it('loses nothing indoors, nor before it was sprayed', function (): void {
 });
 
 it('says what a rhythm rests on in its own figures', function (): void {
-    $of = static fn (string $target, ?float $mean, Purpose $purpose = Purpose::Outbreak): Rhythm => Rhythm::of(Cases::knowledge()->target($target), $mean, $purpose) ?? throw new LogicException('No rhythm.');
+    $of = static fn (string $target, ?float $mean, Purpose $purpose = Purpose::Outbreak): Rhythm => Rhythm::of(Cases::target($target), $mean, $purpose) ?? throw new LogicException('No rhythm.');
     expect($of('powdery-mildew', 15.0)->because->params)->toBe(['name' => 'powdery mildew', 'low' => 10.0, 'high' => 11.0, 'mean' => 15.0, 'days' => 10.0, 'n' => 4])
         ->and($of('spider-mite', 9.0)->because->params)->toBe(['name' => 'spider mite', 'low' => 3.0, 'high' => 7.0, 'days' => 7.0, 'n' => 3, 'still' => 'yes'])
         ->and($of('spider-mite', 20.0, Purpose::Prevention)->because->params)->toBe(['name' => 'spider mite', 'low' => 3.0, 'high' => 7.0, 'days' => 6.0, 'n' => 3, 'still' => 'no'])
@@ -232,11 +232,11 @@ it('says what a rhythm rests on in its own figures', function (): void {
     $capped = 0;
     foreach (['aphid', 'spider-mite', 'whitefly', 'mealybug', 'soft-scale', 'thrips', 'fungus-gnat', 'cabbage-white'] as $target) {
         for ($mean = 8.0; $mean <= 34.0; $mean += 0.5) {
-            $one = Rhythm::of(Cases::knowledge()->target($target), $mean);
+            $one = Rhythm::of(Cases::target($target), $mean);
             if ($one?->openDays === null) {
                 continue;
             }
-            $longest = Cases::knowledge()->target($target)->everyDays?->high ?? INF;
+            $longest = Cases::target($target)->everyDays?->high ?? INF;
             expect($one->because->params['hides'])->toBe($one->protectedDays > 0.0 ? 'yes' : 'no')->and($one->because->params['capped'])->toBe($longest < 0.8 * $one->openDays ? 'yes' : 'no')
                 ->and($one->days)->toEqualWithDelta(min($longest, 0.8 * $one->openDays), 1e-9)->and($one->openDays)->toBeLessThanOrEqual(100.0);
             $capped += $longest < 0.8 * $one->openDays ? 1 : 0;
@@ -256,8 +256,8 @@ it('goes round a cycle from its longest sheltered stage', function (array $stage
 
 it('says of a good hour how warm, how still and for how long dry', function (array $case, string $said): void {
     $sky = skyOf($case);
-    $plan = (new Planner(Cases::knowledge()))->plan([courseOf($case)], $sky)['one'];
-    $words = new RoundWords(Catalogue::english(Cases::knowledge()), WeatherUnits::of(UnitSystem::Metric));
+    $plan = Cases::get(Planner::class)->plan([courseOf($case)], $sky)['one'];
+    $words = new RoundWords(Cases::english(), WeatherUnits::of(UnitSystem::Metric));
     expect($words->because($plan->rounds[0], $plan->rhythm, $sky))->toContain($said);
 })->with([
     // The one free hour is eight in the evening.
@@ -269,9 +269,9 @@ it('says of a late round how late it is and why', function (): void {
     // It rains for nine days after the first round: the second comes three days late.
     $case = ['free' => [[], 20, 21], 'but' => [['day' => '05-03', 'hours' => 9 * 24, 'rain' => 1]]];
     $sky = skyOf($case);
-    $plan = (new Planner(Cases::knowledge()))->plan([courseOf($case)], $sky)['one'];
+    $plan = Cases::get(Planner::class)->plan([courseOf($case)], $sky)['one'];
     $late = array_values(array_filter($plan->rounds, static fn ($round): bool => $round->isLate))[0];
-    $said = (new RoundWords(Catalogue::english(Cases::knowledge()), WeatherUnits::of(UnitSystem::Metric)))->because($late, $plan->rhythm, $sky);
+    $said = (new RoundWords(Cases::english(), WeatherUnits::of(UnitSystem::Metric)))->because($late, $plan->rhythm, $sky);
     expect($late->gap)->toEqualWithDelta(10.0, 0.01)->and($said)->toContain('10 days are more than')->toContain('rain');
 });
 
@@ -315,7 +315,7 @@ it('says by how much a day is too soon or too late, and beside what', function (
 
 it('waits after a wash-out or a missed round for what leaves bear, and no longer', function (bool $washed, string $planned, string $now, string $to): void {
     $course = courseOf(['free' => [[], 18, 22]]);
-    $moves = (new Replanner(Cases::knowledge()))->replan($course, Rhythm::written(7, 3), [new OpenRound($planned, 0)], romeTime('2026-05-02 20:00'), $washed, skyOf([]), romeTime($now));
+    $moves = Cases::get(Replanner::class)->replan($course, Rhythm::written(7, 3), [new OpenRound($planned, 0)], romeTime('2026-05-02 20:00'), $washed, skyOf([]), romeTime($now));
     expect($moves)->toHaveCount(1)->and($moves[0]->to)->toBe($to)->and($moves[0]->slot?->from)->toBeGreaterThanOrEqual(romeTime($now));
 })->with([
     // A day after what was washed off, three after what was not.
@@ -326,7 +326,7 @@ it('waits after a wash-out or a missed round for what leaves bear, and no longer
 it('leaves what follows a moved round where it is as long as that is borne', function (string $next, bool $stays): void {
     // The first was missed and goes to the ninth; seven days at the most from there, three at the least.
     $course = courseOf(['free' => [[], 18, 22]]);
-    $moves = (new Replanner(Cases::knowledge()))->replan($course, Rhythm::written(7, 3), [new OpenRound('2026-05-06', 0), new OpenRound($next, 1)], romeTime('2026-05-02 20:00'), false, skyOf([]), romeTime('2026-05-09 08:00'));
+    $moves = Cases::get(Replanner::class)->replan($course, Rhythm::written(7, 3), [new OpenRound('2026-05-06', 0), new OpenRound($next, 1)], romeTime('2026-05-02 20:00'), false, skyOf([]), romeTime('2026-05-09 08:00'));
     expect($moves[0]->to)->toBe('2026-05-09')->and(count($moves) === 1)->toBe($stays);
 })->with([['2026-05-11', false], ['2026-05-12', true], ['2026-05-14', true], ['2026-05-16', true], ['2026-05-17', false], ['2026-05-20', false]]);
 
@@ -379,7 +379,7 @@ it('takes as long as filling and spraying take, to the minute', function (float 
 
 it('makes ahead what is poured as well as what is added, soonest first, and nothing where a jar is named', function (): void {
     $now = new DateTimeImmutable('2026-05-01T08:00:00+02:00');
-    $ahead = static fn (array $case): array => (new MakeAhead(Cases::knowledge()))->of((new Planner(Cases::knowledge()))->plan([courseOf($case)], skyOf($case))['one'], $now);
+    $ahead = static fn (array $case): array => Cases::get(MakeAhead::class)->of(Cases::get(Planner::class)->plan([courseOf($case)], skyOf($case))['one'], $now);
     $batches = $ahead(['recipe' => ['garlic', 'soap'], 'free' => [[], 20, 21]]);
     $starts = array_map(static fn (StockBatch $one): int => $one->startAt->getTimestamp(), $batches);
     $sorted = $starts;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Nebbia\Core\Course\HourJudge;
 use Nebbia\Core\Course\Slot;
 use Nebbia\Core\Course\SlotFinder;
+use Nebbia\Core\Hour\SprayWindows;
 use Nebbia\Core\Sun\Place;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Weather\Forecast;
@@ -18,7 +19,7 @@ function slotsOf(array $case, int $days, ?int $notBefore = null, array $taken = 
 {
     $course = courseOf($case);
 
-    return (new SlotFinder(new HourJudge(Cases::knowledge(), $course->place, skyOf($case))))->find($course, $course->mixes[0], $days, $notBefore, $taken);
+    return (new SlotFinder(new HourJudge(Cases::get(SprayWindows::class), $course->place, skyOf($case))))->find($course, $course->mixes[0], $days, $notBefore, $taken);
 }
 
 function instantOf(string $text, string $zone = 'Europe/Rome'): int
@@ -76,7 +77,7 @@ it('knows zones that keep half hours', function (): void {
 
 it('judges by the time of day alone where no forecast reaches', function (): void {
     $course = courseOf(['free' => [[], 5, 22]]);
-    $finder = new SlotFinder(new HourJudge(Cases::knowledge(), $course->place, Forecast::of([])));
+    $finder = new SlotFinder(new HourJudge(Cases::get(SprayWindows::class), $course->place, Forecast::of([])));
     foreach ($finder->find($course, $course->mixes[0], 2) as $slot) {
         expect($slot->isKnown())->toBe($slot->hours[0]->objections !== [])->and($slot->worth)->toBeLessThanOrEqual(0.7);
     }
@@ -85,14 +86,14 @@ it('judges by the time of day alone where no forecast reaches', function (): voi
 
 it('gives the same for the same course, asked twice', function (): void {
     $course = courseOf(['free' => [[], 5, 22]]);
-    $finder = new SlotFinder(new HourJudge(Cases::knowledge(), new Place(45.9, 9.3, new DateTimeZone('Europe/Rome')), skyOf(['but' => [['day' => '05-03', 'hours' => 24, 'rain' => 1]]])));
+    $finder = new SlotFinder(new HourJudge(Cases::get(SprayWindows::class), new Place(45.9, 9.3, new DateTimeZone('Europe/Rome')), skyOf(['but' => [['day' => '05-03', 'hours' => 24, 'rain' => 1]]])));
     $first = $finder->find($course, $course->mixes[0], 5);
     expect($finder->find($course, $course->mixes[0], 5))->toEqual($first)->and(array_unique(array_map(static fn (Slot $slot): string => $slot->day, $first)))->not->toContain('2026-05-03');
 });
 
 it('takes the last of equally good hours in the morning and the first after noon', function (): void {
     $course = courseOf(['recipe' => 'bicarbonate', 'free' => [[], 0, 24], 'start' => '2026-05-04']);
-    $slots = (new SlotFinder(new HourJudge(Cases::knowledge(), $course->place, skyOf(['start' => '2026-05-04']))))->find($course, $course->mixes[0], 1);
+    $slots = (new SlotFinder(new HourJudge(Cases::get(SprayWindows::class), $course->place, skyOf(['start' => '2026-05-04']))))->find($course, $course->mixes[0], 1);
     // Bicarbonate does best at dawn and in the morning, which ends at ten by the sun: 11:23 by the clocks of Rome in summer, so the hour of ten is the last.
     expect(array_map(static fn (Slot $one): string => (new DateTimeImmutable("@$one->from"))->setTimezone($course->place->zone)->format('H'), $slots))->toBe(['10', '13']);
 });

@@ -7,12 +7,14 @@ use Nebbia\Core\Day\Day;
 use Nebbia\Core\Day\DueSpray;
 use Nebbia\Core\Day\DueStand;
 use Nebbia\Core\Day\Portion;
+use Nebbia\Core\Day\Rinse;
 use Nebbia\Core\Day\Step;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Need\NeedEstimator;
+use Nebbia\Core\Storage\KeepingTimes;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
 use Nebbia\Core\Vessel\Vessel;
@@ -25,7 +27,7 @@ function dayMix(string $remedy, float $ml): Mix
 {
     [$lines, $use] = DAY_REMEDIES[$remedy];
 
-    return (new Mixer(Cases::knowledge()))->mix((new RecipeReader(Cases::knowledge()))->read(Cases::body('1 L', $lines, 'final', $use, 'metric')), $ml);
+    return Cases::get(Mixer::class)->mix(Cases::get(RecipeReader::class)->read(Cases::body('1 L', $lines, 'final', $use, 'metric')), $ml);
 }
 
 /** A pump bottle of 2 L: 1.7 L usable, 30 mL stay in it. */
@@ -38,14 +40,14 @@ function dayPump(): Vessel
 function daySpray(string $round, float $ml, array $stands, string $remedy = 'soap', int $at = 0, ?string $same = null, ?Vessel $vessel = null): DueSpray
 {
     return new DueSpray($round, $same ?? $remedy, dayMix($remedy, $ml), $vessel ?? dayPump(), $at, array_map(
-        static fn (array $one): DueStand => new DueStand($one[0], $one[0], Cases::knowledge()->plant($one[1]), $one[2], $one[3] ?? null, $one[4] ?? false, $one[5] ?? false), $stands,
+        static fn (array $one): DueStand => new DueStand($one[0], $one[0], Cases::plant($one[1]), $one[2], $one[3] ?? null, $one[4] ?? false, $one[5] ?? false), $stands,
     ));
 }
 
 /** @param  list<DueSpray>  $sprays */
 function dayOf(array $sprays): Day
 {
-    return Day::of($sprays, new Mixer(Cases::knowledge()), Cases::knowledge());
+    return Day::of($sprays, Cases::get(Mixer::class), Cases::get(KeepingTimes::class), Cases::get(Rinse::class));
 }
 
 it('mixes once for rounds that take the same, and counts what stays in the sprayer once', function (): void {
@@ -174,5 +176,5 @@ it('gives every plant more where more is made', function (): void {
 });
 
 it('knows what spreads the drops', function (string $remedy, bool $spreads): void {
-    expect((new NeedEstimator(Cases::knowledge()))->spreads(dayMix($remedy, 500.0)))->toBe($spreads);
+    expect(Cases::get(NeedEstimator::class)->spreads(dayMix($remedy, 500.0)))->toBe($spreads);
 })->with([['soap', true], ['bicarbonate', false], ['weeds', false]]);

@@ -10,20 +10,23 @@ use Nebbia\Core\Decision\Neighbour;
 use Nebbia\Core\Decision\PlantValue;
 use Nebbia\Core\Decision\SharedRisk;
 use Nebbia\Core\Decision\Trouble;
+use Nebbia\Core\Remedy\Remedies;
 use Nebbia\Core\Scouting\Sample;
 use Nebbia\Core\Scouting\Trend;
+use Nebbia\Core\Tactic\Tactics;
 use Nebbia\Core\Tests\Cases;
+use Nebbia\Core\Tolerance\Thresholds;
 
 /** @param  array<string, mixed>  $more counts, before (seven days ago), enemies, harvest, value, flower, tried, indoors, leaves */
 function trouble(string $target, string $plant, array $more = []): Trouble
 {
-    $kind = Cases::knowledge()->target($target);
+    $kind = Cases::target($target);
     $measure = $kind->watchUntil?->measure;
     $sample = isset($more['counts'], $measure) ? Sample::of($measure, array_map(floatval(...), $more['counts']), $more['leaves'] ?? 1) : null;
     $before = isset($more['before'], $measure) ? Sample::of($measure, array_map(floatval(...), $more['before']), $more['leaves'] ?? 1) : null;
 
     return new Trouble(
-        $kind, Cases::knowledge()->plant($plant), $more['indoors'] ?? false, $sample,
+        $kind, Cases::plant($plant), $more['indoors'] ?? false, $sample,
         $sample !== null && $before !== null ? Trend::between($before, $sample, 7.0) : null,
         $more['enemies'] ?? EnemiesSeen::None, $more['harvest'] ?? null, $more['value'] ?? PlantValue::Dear, $more['flower'] ?? false, $more['tried'] ?? [],
     );
@@ -31,7 +34,7 @@ function trouble(string $target, string $plant, array $more = []): Trouble
 
 function decided(string $target, string $plant, array $more = []): Decision
 {
-    return Decider::withAllRules(Cases::knowledge())->decide(trouble($target, $plant, $more));
+    return Cases::get(Decider::class)->decide(trouble($target, $plant, $more));
 }
 
 it('decides by the table', function (string $target, string $plant, array $more, string $choice, string $rule): void {
@@ -72,8 +75,8 @@ it('decides by the table', function (string $target, string $plant, array $more,
 ]);
 
 it('never speaks for a spray against what no spray reaches', function (): void {
-    foreach (Cases::knowledge()->ids('targets') as $id) {
-        $target = Cases::knowledge()->target($id);
+    foreach (Cases::table('targets')->ids() as $id) {
+        $target = Cases::target($id);
         if ($target->isLookAlike()) {
             foreach (PlantValue::cases() as $value) {
                 expect(decided($id, 'tomato', ['value' => $value])->choice->value)->not->toBe('spray-too', $id);
@@ -102,23 +105,23 @@ it('cautions where bees, harvest and tender leaves are concerned', function (): 
 });
 
 it('ranks remedies by their evidence, those that hurt this plant or come too late lower', function (): void {
-    $ids = fn (string $target, string $plant, array $more = []): array => array_map(fn ($r): string => $r->remedy->id, Means::against(trouble($target, $plant, $more), Cases::knowledge())->remedies);
+    $ids = fn (string $target, string $plant, array $more = []): array => array_map(fn ($r): string => $r->remedy->id, Means::against(trouble($target, $plant, $more), Cases::get(Tactics::class), Cases::get(Remedies::class), Cases::get(Thresholds::class))->remedies);
     expect($ids('aphid', 'broad-bean')[0])->toBe('soap')->and($ids('powdery-mildew', 'grapevine')[0])->toBeIn(['bicarbonate', 'sulfur'])
         // Fuchsias are listed for soap and for oil.
-        ->and(Means::against(trouble('aphid', 'fuchsia'), Cases::knowledge())->best()?->plantIsSensitive)->toBeTrue()
+        ->and(Means::against(trouble('aphid', 'fuchsia'), Cases::get(Tactics::class), Cases::get(Remedies::class), Cases::get(Thresholds::class))->best()?->plantIsSensitive)->toBeTrue()
         // Sulfur prevents; above the level bicarbonate, which acts on what is there, goes first. Cucumbers do not bear sulfur.
         ->and($ids('powdery-mildew', 'cucumber', ['counts' => [10, 10, 10]])[0])->toBe('bicarbonate')
         ->and(array_search('sulfur', $ids('powdery-mildew', 'cucumber'), true))->toBeGreaterThan(array_search('bicarbonate', $ids('powdery-mildew', 'cucumber'), true));
 });
 
 it('offers only tactics that can be done where the plant stands', function (): void {
-    $ids = fn (bool $indoors): array => array_map(fn ($t): string => $t->tactic->id, Means::against(trouble('whitefly', 'tomato', ['indoors' => $indoors]), Cases::knowledge())->tactics);
+    $ids = fn (bool $indoors): array => array_map(fn ($t): string => $t->tactic->id, Means::against(trouble('whitefly', 'tomato', ['indoors' => $indoors]), Cases::get(Tactics::class), Cases::get(Remedies::class), Cases::get(Thresholds::class))->tactics);
     expect($ids(true))->toContain('yellow-traps')->not->toContain('netting', 'jet-of-water')->and($ids(false))->toContain('netting')->not->toContain('yellow-traps');
 });
 
 it('finds the neighbours that share the risk', function (): void {
-    $at = fn (string $id, string $plant, string $zone, bool $troubled = false, bool $indoors = false) => new Neighbour($id, Cases::knowledge()->plant($plant), $zone, $indoors, $troubled);
-    $of = fn (string $target, string $plant, array $neighbours): SharedRisk => SharedRisk::of(Cases::knowledge()->target($target), Cases::knowledge()->plant($plant), 'beds', false, $neighbours);
+    $at = fn (string $id, string $plant, string $zone, bool $troubled = false, bool $indoors = false) => new Neighbour($id, Cases::plant($plant), $zone, $indoors, $troubled);
+    $of = fn (string $target, string $plant, array $neighbours): SharedRisk => SharedRisk::of(Cases::target($target), Cases::plant($plant), 'beds', false, $neighbours);
     $risk = $of('cabbage-white', 'cabbage', [
         $at('kale', 'kale', 'beds'), $at('tomato', 'tomato', 'beds'), $at('far cabbage', 'cabbage', 'frame'), $at('rocket indoors', 'rocket', 'sill', false, true), $at('eaten', 'nasturtium', 'wall', true),
     ]);

@@ -5,15 +5,18 @@ declare(strict_types=1);
 use Nebbia\Core\Decision\Means;
 use Nebbia\Core\Decision\RankedRemedy;
 use Nebbia\Core\Decision\Trouble;
+use Nebbia\Core\Remedy\Remedies;
 use Nebbia\Core\Scouting\Sample;
+use Nebbia\Core\Tactic\Tactics;
 use Nebbia\Core\Tests\Cases;
+use Nebbia\Core\Tolerance\Thresholds;
 
 function meansFor(string $target, string $plant, ?float $count = null, ?int $harvest = null, array $tried = [], bool $indoors = false): Means
 {
-    $known = Cases::knowledge()->target($target);
+    $known = Cases::target($target);
     $sample = $count === null || $known->watchUntil === null ? null : Sample::of($known->watchUntil->measure, [$count, $count, $count]);
 
-    return Means::against(new Trouble($known, Cases::knowledge()->plant($plant), $indoors, $sample, daysToHarvest: $harvest, tacticsTried: $tried), Cases::knowledge());
+    return Means::against(new Trouble($known, Cases::plant($plant), $indoors, $sample, daysToHarvest: $harvest, tacticsTried: $tried), Cases::get(Tactics::class), Cases::get(Remedies::class), Cases::get(Thresholds::class));
 }
 
 function remedyOf(Means $means, string $id): ?RankedRemedy

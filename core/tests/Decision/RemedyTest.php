@@ -3,13 +3,14 @@
 declare(strict_types=1);
 
 use Nebbia\Core\Remedy\Evidence;
+use Nebbia\Core\Remedy\Remedies;
 use Nebbia\Core\Tests\Cases;
 
 /*
  * The working ranges of the tables, typed again as the three schools; what a remedy is no use against; which mixes are one.
  */
 it('has the schools of practice', function (string $id, string $unit, float $mild, float $middle, float $strong): void {
-    expect(Cases::knowledge()->remedies()[$id]->schools)->toBe(['unit' => $unit, 'mild' => $mild, 'middle' => $middle, 'strong' => $strong]);
+    expect(Cases::get(Remedies::class)->all[$id]->schools)->toBe(['unit' => $unit, 'mild' => $mild, 'middle' => $middle, 'strong' => $strong]);
 })->with([
     ['soap', '% w/v', 0.5, 1.0, 2.0],
     ['oil', '% v/v', 0.5, 1.0, 1.5],
@@ -23,14 +24,14 @@ it('has the schools of practice', function (string $id, string $unit, float $mil
 ]);
 
 it('has the waits before eating', function (string $id, ?float $days): void {
-    expect(Cases::knowledge()->remedies()[$id]->waitDays)->toBe($days);
+    expect(Cases::get(Remedies::class)->all[$id]->waitDays)->toBe($days);
 })->with([
     ['soap', 1.0], ['oil', 1.0], ['bicarbonate', 1.0], ['peroxide', 1.0], ['alcohol', 1.0], ['milk', 1.0],
     ['pungent-extract', 3.0], ['strengthener', 7.0], ['sulfur', 7.0], ['bacillus', null],
 ]);
 
 it('is honest where something has been tried and is of no use', function (string $remedy, string $target): void {
-    $known = Cases::knowledge()->remedies()[$remedy];
+    $known = Cases::get(Remedies::class)->all[$remedy];
     expect($known->pairings[$target]->evidence)->toBe(Evidence::None)->and($known->helps($target))->toBeFalse();
 })->with([
     ['soap', 'slug'],
@@ -44,7 +45,7 @@ it('is honest where something has been tried and is of no use', function (string
 ]);
 
 it('calls nothing well shown that the tables call weak', function (): void {
-    foreach (Cases::knowledge()->remedies() as $remedy) {
+    foreach (Cases::get(Remedies::class)->all as $remedy) {
         foreach (['early-blight', 'septoria-leaf-spot', 'downy-mildew', 'late-blight', 'slug', 'vine-weevil'] as $target) {
             expect(($remedy->pairings[$target]->evidence ?? Evidence::None)->rank())->toBeLessThanOrEqual(Evidence::Weak->rank(), "$remedy->id, $target");
         }
@@ -53,7 +54,7 @@ it('calls nothing well shown that the tables call weak', function (): void {
 
 it('knows which mixes are sprays of its family', function (string $remedy, array $lines, string $use, bool $is): void {
     $mix = Cases::mix(Cases::body('1 L', $lines, use: $use));
-    expect(Cases::knowledge()->remedies()[$remedy]->isMadeBy($mix))->toBe($is);
+    expect(Cases::get(Remedies::class)->all[$remedy]->isMadeBy($mix))->toBe($is);
 })->with([
     // 25 mL of 30 % in 1025 mL is 0.73 %; 5 mL is 0.15 %, under half of the mild 0.5 %.
     'soap' => ['soap', [['liquid-castile-soap', '25 mL', '30 %']], 'foliar', true],

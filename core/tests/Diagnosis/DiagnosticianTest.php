@@ -8,21 +8,23 @@ use Nebbia\Core\Diagnosis\Diagnosis;
 use Nebbia\Core\Diagnosis\Diagnostician;
 use Nebbia\Core\Diagnosis\Likelihoods;
 use Nebbia\Core\Diagnosis\Season;
+use Nebbia\Core\Diagnosis\Signs;
 use Nebbia\Core\Diagnosis\Weather;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Nebbia\Nebbia;
+use Nebbia\Core\Target\Targets;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
 use Symfony\Component\Yaml\Yaml;
 
 /** Two causes and two signs, small enough to work out on paper. */
-function smallWorld(): Knowledge
+function smallWorld(): Nebbia
 {
     $target = fn (string $id, string $common, array $main): array => [
         'id' => $id, 'name' => $id, 'kind' => 'pest', 'common' => $common, 'hosts' => ['main' => $main, 'some' => [], 'else' => 'unlikely'],
         'place' => ['indoors' => 'rare', 'outdoors' => 'usual'], 'seasons' => ['summer'], 'weather' => ['more' => ['dry'], 'less' => ['wet']],
     ];
 
-    return Knowledge::of([
+    return Nebbia::of([
         'targets' => [$target('a', 'common', ['tomato']), $target('b', 'uncommon', ['tomato'])],
         'signs' => [
             ['id' => 's', 'place' => 'tips', 'often' => ['a'], 'seldom' => ['b'], 'unexplained' => 'never'],
@@ -52,7 +54,7 @@ function probabilities(Diagnosis $diagnosis): array
 function circumstances(array $case): Circumstances
 {
     return Circumstances::of(
-        Cases::knowledge()->plant($case['plant']),
+        Cases::plant($case['plant']),
         isset($case['place']) ? $case['place'] === 'indoors' : null,
         isset($case['season']) ? Season::from($case['season']) : null,
         array_map(Weather::from(...), $case['weather'] ?? []),
@@ -63,12 +65,12 @@ function circumstances(array $case): Circumstances
 function anyAnswers(int $seed): array
 {
     $chance = new Chance($seed);
-    $ids = Cases::knowledge()->ids('signs');
+    $ids = Cases::table('signs')->ids();
     $pick = fn (int $n): array => array_values(array_unique(array_map(fn (): string => $ids[$chance->whole(0, count($ids) - 1)], range(1, $n))));
     $present = $pick(3);
-    $plants = Cases::knowledge()->ids('plants');
+    $plants = Cases::table('plants')->ids();
 
-    return [$present, array_values(array_diff($pick(3), $present)), Circumstances::of(Cases::knowledge()->plant($plants[$seed % count($plants)]), $seed % 2 === 0, Season::cases()[$seed % 4])];
+    return [$present, array_values(array_diff($pick(3), $present)), Circumstances::of(Cases::plant($plants[$seed % count($plants)]), $seed % 2 === 0, Season::cases()[$seed % 4])];
 }
 
 function entropyOf(array $probabilities): float
@@ -79,30 +81,30 @@ function entropyOf(array $probabilities): float
 it('agrees with a case worked on paper', function (): void {
     // Prior: a 0.9·1/1.5 = 0.6, b 0.9·0.5/1.5 = 0.3, none 0.1. Seen: 0.6·0.6 = 0.36, 0.3·0.1 = 0.03, 0.1·0.01 = 0.001; sum 0.391.
     $small = smallWorld();
-    $seen = probabilities(Diagnostician::with($small)->diagnose(Answers::of($small, ['s']), Circumstances::of()));
+    $seen = probabilities($small->get(Diagnostician::class)->diagnose(Answers::of($small->get(Signs::class), ['s']), Circumstances::of()));
     expect($seen['a'])->toEqualWithDelta(0.36 / 0.391, 1e-12)->and($seen['b'])->toEqualWithDelta(0.03 / 0.391, 1e-12)
         ->and($seen[Likelihoods::NONE])->toEqualWithDelta(0.001 / 0.391, 1e-12);
     // Absent: 0.6·0.4 = 0.24, 0.3·0.9 = 0.27, 0.1·0.99 = 0.099; sum 0.609.
-    $absent = Diagnostician::with($small)->diagnose(Answers::of($small, [], ['s']), Circumstances::of());
+    $absent = $small->get(Diagnostician::class)->diagnose(Answers::of($small->get(Signs::class), [], ['s']), Circumstances::of());
     expect(probabilities($absent)['a'])->toEqualWithDelta(0.24 / 0.609, 1e-12)->and($absent->first()->cause)->toBe('b')->and($absent->isSettled())->toBeFalse();
 });
 
 it('weighs plant, place, season and weather before anything is seen', function (): void {
     $small = smallWorld();
     // Indoors, out of season counts for nothing; both causes are hit alike, so only the shares within 0.9 can change.
-    $indoors = probabilities(Diagnostician::with($small)->diagnose(Answers::none(), Circumstances::of(null, true, Season::Winter)));
+    $indoors = probabilities($small->get(Diagnostician::class)->diagnose(Answers::none(), Circumstances::of(null, true, Season::Winter)));
     expect($indoors['a'])->toEqualWithDelta(0.6, 1e-12)->and($indoors[Likelihoods::NONE])->toEqualWithDelta(0.1, 1e-12);
-    $real = Diagnostician::with(Cases::knowledge());
+    $real = Cases::get(Diagnostician::class);
     $share = fn (string $cause, Circumstances $c): float => probabilities($real->diagnose(Answers::none(), $c))[$cause];
-    $rose = Cases::knowledge()->plant('rose');
+    $rose = Cases::plant('rose');
     expect($share('black-spot', Circumstances::of($rose, false, Season::Summer, [Weather::Wet])))
         ->toBeGreaterThan($share('black-spot', Circumstances::of($rose, false, Season::Summer, [Weather::Dry])))
-        ->and($share('black-spot', Circumstances::of(Cases::knowledge()->plant('tomato'))))->toBeLessThan(0.005)
+        ->and($share('black-spot', Circumstances::of(Cases::plant('tomato'))))->toBeLessThan(0.005)
         ->and($share('spider-mite', Circumstances::of($rose, false, Season::Winter)))->toBeLessThan($share('spider-mite', Circumstances::of($rose, false, Season::Summer)));
 });
 
 it('says what practitioners would say', function (array $case): void {
-    $diagnosis = Diagnostician::with(Cases::knowledge())->diagnose(Answers::of(Cases::knowledge(), $case['signs'], $case['not'] ?? []), circumstances($case));
+    $diagnosis = Cases::get(Diagnostician::class)->diagnose(Answers::of(Cases::get(Signs::class), $case['signs'], $case['not'] ?? []), circumstances($case));
     if (isset($case['expect'])) {
         expect($diagnosis->first()->cause)->toBe($case['expect'], $case['why'])->and($diagnosis->isSettled())->toBeTrue($case['why']);
     } else {
@@ -117,7 +119,7 @@ it('says what practitioners would say', function (array $case): void {
 it('has probabilities that sum to one, whatever is said', function (): void {
     for ($seed = 1; $seed <= 60; $seed++) {
         [$present, $absent, $circumstances] = anyAnswers($seed * 101);
-        $all = probabilities(Diagnostician::with(Cases::knowledge())->diagnose(Answers::of(Cases::knowledge(), $present, $absent), $circumstances));
+        $all = probabilities(Cases::get(Diagnostician::class)->diagnose(Answers::of(Cases::get(Signs::class), $present, $absent), $circumstances));
         expect(array_sum($all))->toEqualWithDelta(1.0, 1e-9)->and(min($all))->toBeGreaterThanOrEqual(0.0)->and($all)->toHaveKey(Likelihoods::NONE);
     }
 });
@@ -125,17 +127,17 @@ it('has probabilities that sum to one, whatever is said', function (): void {
 it('does not mind the order of answers, to the last digit', function (): void {
     for ($seed = 1; $seed <= 20; $seed++) {
         [$present, $absent, $circumstances] = anyAnswers($seed * 977);
-        $one = Diagnostician::with(Cases::knowledge())->diagnose(Answers::of(Cases::knowledge(), $present, $absent), $circumstances);
-        $other = Diagnostician::with(Cases::knowledge())->diagnose(Answers::of(Cases::knowledge(), array_reverse($present), array_reverse($absent)), $circumstances);
+        $one = Cases::get(Diagnostician::class)->diagnose(Answers::of(Cases::get(Signs::class), $present, $absent), $circumstances);
+        $other = Cases::get(Diagnostician::class)->diagnose(Answers::of(Cases::get(Signs::class), array_reverse($present), array_reverse($absent)), $circumstances);
         expect(probabilities($one))->toBe(probabilities($other))->and($one->nextLook?->sign->id)->toBe($other->nextLook?->sign->id);
     }
 });
 
 it('is never lowered by a sign that speaks for it, nor raised by one against', function (): void {
-    $diagnostician = Diagnostician::with(Cases::knowledge());
+    $diagnostician = Cases::get(Diagnostician::class);
     for ($seed = 1; $seed <= 25; $seed++) {
         [$present, $absent, $circumstances] = anyAnswers($seed * 389);
-        $answers = Answers::of(Cases::knowledge(), $present, $absent);
+        $answers = Answers::of(Cases::get(Signs::class), $present, $absent);
         $now = $diagnostician->diagnose($answers, $circumstances);
         $less = [];
         foreach ([...$present, ...$absent] as $id) {
@@ -151,11 +153,11 @@ it('is never lowered by a sign that speaks for it, nor raised by one against', f
 });
 
 it('raises the cause for which a sign is most usual, each sign by itself', function (): void {
-    $diagnostician = Diagnostician::with(Cases::knowledge());
+    $diagnostician = Cases::get(Diagnostician::class);
     $before = probabilities($diagnostician->diagnose(Answers::none(), Circumstances::of()));
-    foreach (Cases::knowledge()->ids('signs') as $id) {
-        $words = Cases::knowledge()->sign($id)->words;
-        $after = probabilities($diagnostician->diagnose(Answers::of(Cases::knowledge(), [$id]), Circumstances::of()));
+    foreach (Cases::table('signs')->ids() as $id) {
+        $words = Cases::sign($id)->words;
+        $after = probabilities($diagnostician->diagnose(Answers::of(Cases::get(Signs::class), [$id]), Circumstances::of()));
         $most = in_array('nearly_always', $words, true) ? 'nearly_always' : 'often';
         foreach (array_keys($words, $most, true) as $cause) {
             expect($after[$cause])->toBeGreaterThan($before[$cause], "$id for $cause");
@@ -164,16 +166,16 @@ it('raises the cause for which a sign is most usual, each sign by itself', funct
 });
 
 it('asks for the sign with the largest expected gain, by brute force over all of them', function (): void {
-    $diagnostician = Diagnostician::with(Cases::knowledge());
+    $diagnostician = Cases::get(Diagnostician::class);
     $numbers = ['never' => 0.004, 'seldom' => 0.08, 'sometimes' => 0.3, 'often' => 0.65, 'nearly_always' => 0.92];
     for ($seed = 1; $seed <= 6; $seed++) {
         [$present, $absent, $circumstances] = anyAnswers($seed * 613);
-        $answers = Answers::of(Cases::knowledge(), $present, $absent);
+        $answers = Answers::of(Cases::get(Signs::class), $present, $absent);
         $now = $diagnostician->diagnose($answers, $circumstances);
         $before = probabilities($now);
         $gains = [];
-        foreach (array_diff(Cases::knowledge()->ids('signs'), $present, $absent) as $id) {
-            $sign = Cases::knowledge()->sign($id);
+        foreach (array_diff(Cases::table('signs')->ids(), $present, $absent) as $id) {
+            $sign = Cases::sign($id);
             $yes = 0.0;
             foreach ($before as $cause => $p) {
                 $yes += $p * $numbers[$cause === Likelihoods::NONE ? $sign->unexplained : ($sign->words[$cause] ?? 'never')];
@@ -187,22 +189,22 @@ it('asks for the sign with the largest expected gain, by brute force over all of
 });
 
 it('does not ask again for what could not be looked at', function (): void {
-    $diagnostician = Diagnostician::with(Cases::knowledge());
-    $circumstances = Circumstances::of(Cases::knowledge()->plant('rose'));
-    $first = $diagnostician->diagnose(Answers::of(Cases::knowledge(), ['pale-stippling']), $circumstances)->nextLook?->sign->id;
-    $second = $diagnostician->diagnose(Answers::of(Cases::knowledge(), ['pale-stippling'], [], [(string) $first]), $circumstances);
-    expect($second->nextLook?->sign->id)->not->toBe($first)->and(probabilities($second))->toBe(probabilities($diagnostician->diagnose(Answers::of(Cases::knowledge(), ['pale-stippling']), $circumstances)));
-    $all = Cases::knowledge()->ids('signs');
-    expect($diagnostician->diagnose(Answers::of(Cases::knowledge(), [], $all), $circumstances)->nextLook)->toBeNull();
+    $diagnostician = Cases::get(Diagnostician::class);
+    $circumstances = Circumstances::of(Cases::plant('rose'));
+    $first = $diagnostician->diagnose(Answers::of(Cases::get(Signs::class), ['pale-stippling']), $circumstances)->nextLook?->sign->id;
+    $second = $diagnostician->diagnose(Answers::of(Cases::get(Signs::class), ['pale-stippling'], [], [(string) $first]), $circumstances);
+    expect($second->nextLook?->sign->id)->not->toBe($first)->and(probabilities($second))->toBe(probabilities($diagnostician->diagnose(Answers::of(Cases::get(Signs::class), ['pale-stippling']), $circumstances)));
+    $all = Cases::table('signs')->ids();
+    expect($diagnostician->diagnose(Answers::of(Cases::get(Signs::class), [], $all), $circumstances)->nextLook)->toBeNull();
 });
 
 it('says that no spray helps a look-alike, and what it wants instead', function (): void {
-    $findings = Diagnostician::with(Cases::knowledge())->diagnose(Answers::of(Cases::knowledge(), ['wilts-though-wet', 'brown-roots', 'soil-wet']), Circumstances::of(null, true))->findings(Cases::knowledge());
+    $findings = Cases::get(Diagnostician::class)->diagnose(Answers::of(Cases::get(Signs::class), ['wilts-though-wet', 'brown-roots', 'soil-wet']), Circumstances::of(null, true))->findings(Cases::get(Targets::class));
     expect(array_column($findings, 'rule'))->toBe(['diagnosis', 'no-spray'])->and(Cases::say($findings[1]))->toContain('No spray helps')->toContain('saucer');
 });
 
 it('refuses what contradicts itself, and says how to mend it', function (array $present, array $absent, string $field, string $words): void {
-    [$where, $said] = Cases::complaint(fn () => Answers::of(Cases::knowledge(), $present, $absent));
+    [$where, $said] = Cases::complaint(fn () => Answers::of(Cases::get(Signs::class), $present, $absent));
     expect($where)->toBe($field)->and($said)->toContain($words);
 })->with([
     [['fine-webbing'], ['fine-webbing'], 'absent.0', 'keep one of the two'],
@@ -220,9 +222,9 @@ it('knows the seasons on both sides of the equator', function (): void {
 });
 
 it('re-ranks in under 20 ms with all targets and signs', function (): void {
-    $diagnostician = Diagnostician::with(Cases::knowledge());
-    $answers = Answers::of(Cases::knowledge(), ['pale-stippling', 'sticky-film', 'stunted', 'spreads'], ['fine-webbing', 'ants-running']);
-    $circumstances = Circumstances::of(Cases::knowledge()->plant('rose'), false, Season::Summer, [Weather::Hot]);
+    $diagnostician = Cases::get(Diagnostician::class);
+    $answers = Answers::of(Cases::get(Signs::class), ['pale-stippling', 'sticky-film', 'stunted', 'spreads'], ['fine-webbing', 'ants-running']);
+    $circumstances = Circumstances::of(Cases::plant('rose'), false, Season::Summer, [Weather::Hot]);
     $times = [];
     for ($n = 0; $n < 15; $n++) {
         $start = hrtime(true);

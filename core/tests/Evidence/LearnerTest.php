@@ -9,11 +9,12 @@ use Nebbia\Core\Evidence\Learner;
 use Nebbia\Core\Evidence\Observation;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Tests\Cases;
+use Nebbia\Core\Tolerance\Limits;
 
 /** @param  list<array{0: float, 1: float, 2?: bool}>  $seen  ratio to our threshold, score, whole plant */
 function learned(array $seen): ?Learned
 {
-    return (new Learner(Cases::knowledge()))->learn(
+    return Cases::get(Learner::class)->learn(
         array_map(static fn (array $one): Observation => Observation::of(['potassium-soap' => $one[0]], $one[1], $one[2] ?? false), $seen),
         static fn (Observation $one): float => $one->strengths['potassium-soap'],
     );
@@ -55,8 +56,8 @@ it('holds an injury against the substance it was had by, at that strength and ab
 it('counts an injury by a mixture as of all that was in it', function (): void {
     $alone = new Evidence([Observation::of(['potassium-soap' => 0.9], 4.0)]);
     $mixed = new Evidence([Observation::of(['potassium-soap' => 0.9, 'vegetable-oil' => 1.2], 4.0)]);
-    $careful = fn (Evidence $evidence): float => Cases::knowledge()->limits()->of(
-        Nebbia\Core\Judgement\Situation::of(Cases::mix(Cases::body('1 L', [['liquid-castile-soap', '0.5 %', '30 %']], 'final')), Cases::knowledge()->plant('grapevine'), new Circumstances(evidence: $evidence)), 'potassium-soap',
+    $careful = fn (Evidence $evidence): float => Cases::get(Limits::class)->of(
+        Nebbia\Core\Judgement\Situation::of(Cases::mix(Cases::body('1 L', [['liquid-castile-soap', '0.5 %', '30 %']], 'final')), Cases::plant('grapevine'), new Circumstances(evidence: $evidence)), 'potassium-soap',
     )->careful ?? 0.0;
     expect($careful($alone))->toBeLessThan($careful($mixed))->and($careful($mixed))->toBeLessThan(1.5);
 });

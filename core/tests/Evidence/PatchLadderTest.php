@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 use Nebbia\Core\Evidence\PatchLadder;
+use Nebbia\Core\Evidence\PatchLadders;
 use Nebbia\Core\Evidence\PatchStep;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Tests\Cases;
 
 /** @param  list<array{0: string, 1: string, 2?: string}>  $lines */
 function ladder(array $lines, string $plant = 'grapevine', ?float $temperature = null, string $use = 'foliar'): PatchLadder
 {
-    return PatchLadder::of(Cases::judged(Cases::body('1 L', $lines, 'final', $use), $plant), Cases::knowledge(), $temperature);
+    return Cases::get(PatchLadders::class)->of(Cases::judged(Cases::body('1 L', $lines, 'final', $use), $plant), $temperature);
 }
 
 /** @return list<float> */
@@ -50,7 +50,7 @@ it('goes no further than half of what burns', function (): void {
 });
 
 it('has words for what to look for and what to do', function (): void {
-    $english = Catalogue::english(Cases::knowledge());
+    $english = Cases::english();
     $ladder = ladder([['neem-oil', '0.75 % v/v'], ['liquid-castile-soap', '0.2 %', '30 %']]);
     expect(implode(' ', array_map($english->say(...), $ladder->looks)))->toContain('greasy')->toContain('grey');
     foreach ([[0.5, 0.0], [1.0, 0.0], [1.0, 2.0], [0.5, 9.0]] as [$fraction, $score]) {

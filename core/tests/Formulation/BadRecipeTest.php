@@ -60,5 +60,5 @@ it('fills the whole with nothing left over for the base if that is just so', fun
 });
 
 it('understands other names of ingredients', function (string $name, string $id): void {
-    expect(Cases::knowledge()->ingredient($name)->id)->toBe($id);
+    expect(Cases::ingredient($name)->id)->toBe($id);
 })->with([['Rubbing Alcohol', 'isopropyl-alcohol'], ['castile soap', 'liquid-castile-soap'], ['bicarb', 'baking-soda'], ['white_vinegar', 'white-vinegar'], ['Epsom Salts', 'epsom-salt']]);

@@ -36,7 +36,7 @@ it('reads the amount and comes to the figure worked out by hand', function (arra
     [$low, $likely, $high] = $row['expected'];
     expect($row['in'] === 'g' ? $line->massG : $line->volumeMl)->toEqualWithDelta($likely, 1e-9 * $likely);
     if (! $recipe->lines[0]->amount->isRelative()) {
-        $size = (new DoseReader(Cases::knowledge()))->read($recipe->lines[0])->size;
+        $size = Cases::get(DoseReader::class)->read($recipe->lines[0])->size;
         expect($size->low)->toEqualWithDelta($low, 1e-9 * $low)->and($size->high)->toEqualWithDelta($high, 1e-9 * $high);
     }
 })->with(fn (): array => array_combine(

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Nebbia\Core\Ground\Ground;
 use Nebbia\Core\Ground\Grounds;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Verdicts;
 
@@ -13,11 +12,11 @@ function grounds(): array
 {
     static $all = null;
 
-    return $all ??= (new Grounds(Cases::knowledge()))->all();
+    return $all ??= Cases::get(Grounds::class)->all();
 }
 
 it('has a title and a text for every rule, and each id once', function (): void {
-    $english = Catalogue::english(Cases::knowledge());
+    $english = Cases::english();
     foreach (grounds() as $ground) {
         expect(trim($english->sentence($ground->title)))->not->toBe('', $ground->id)
             ->and($english->sentence($ground->text))->not->toMatch('/\{|\}|  /', $ground->id);
@@ -40,7 +39,7 @@ it('has the ground of every finding that the verdicts give', function (): void {
 });
 
 it('says the figures that the rules use', function (string $id, string $figures): void {
-    $english = Catalogue::english(Cases::knowledge());
+    $english = Cases::english();
     foreach (grounds() as $ground) {
         if ($ground->id === $id) {
             expect($english->sentence($ground->text))->toContain($figures);

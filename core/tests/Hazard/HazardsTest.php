@@ -5,16 +5,15 @@ declare(strict_types=1);
 use Nebbia\Core\Hazard\Hazard;
 use Nebbia\Core\Hazard\Hazards;
 use Nebbia\Core\Ingredient\StrengthParser;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Tests\Cases;
 
 /** @return list<string> ids of what a bottle of that strength does */
 function dangersOf(string $ingredient, string $strength): array
 {
-    $what = Cases::knowledge()->ingredient($ingredient);
+    $what = Cases::ingredient($ingredient);
 
     return array_values(array_map(
-        static fn (Hazard $hazard): string => $hazard->id, (new Hazards(Cases::knowledge()))->ofBottle($what, StrengthParser::parse($strength, $what)),
+        static fn (Hazard $hazard): string => $hazard->id, Cases::get(Hazards::class)->ofBottle($what, StrengthParser::parse($strength, $what)),
     ));
 }
 
@@ -47,7 +46,7 @@ it('knows what a bottle does from which strength on', function (string $ingredie
 ]);
 
 it('judges a finished spray by what is left of the bottle', function (): void {
-    $hazards = new Hazards(Cases::knowledge());
+    $hazards = Cases::get(Hazards::class);
     $ids = static fn (array $body): array => array_values(array_map(static fn (Hazard $hazard): string => $hazard->id, $hazards->ofMix(Cases::mix($body))));
     // 25 mL of 12 % in 1025 mL are 0.29 %; 400 mL of 70 % alcohol in 1400 mL are 20 %.
     expect($ids(Cases::body('1 L', [['hydrogen-peroxide', '25 mL', '12 %']], units: 'metric')))->toBe([])
@@ -57,8 +56,8 @@ it('judges a finished spray by what is left of the bottle', function (): void {
 });
 
 it('has a sentence and something to do for each', function (): void {
-    $catalogue = Catalogue::english(Cases::knowledge());
-    foreach (Cases::knowledge()->rows('hazards') as $row) {
+    $catalogue = Cases::english();
+    foreach (Cases::table('hazards')->rows() as $row) {
         $hazard = Hazard::fromRow($row);
         expect($catalogue->say($hazard->said()))->not->toBe('')->and($hazard->gear)->not->toBe([]);
         foreach ($hazard->gear as $gear) {

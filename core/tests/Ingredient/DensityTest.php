@@ -9,7 +9,7 @@ use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Tests\Cases;
 
 it('goes straight from one known point to the next', function (string $ingredient, float $percent, float $density): void {
-    expect(Cases::knowledge()->ingredient($ingredient)->density?->at($percent)->likely)->toEqualWithDelta($density, 1e-6);
+    expect(Cases::ingredient($ingredient)->density?->at($percent)->likely)->toEqualWithDelta($density, 1e-6);
 })->with([
     ['isopropyl-alcohol', 70.0, 0.877], ['isopropyl-alcohol', 91.0, 0.817],
     // half way from 70 to 91: (0.877 + 0.817) / 2
@@ -28,7 +28,7 @@ it('is that of water for extracts', function (): void {
 });
 
 it('keeps the range of a bulk density', function (): void {
-    expect(Cases::knowledge()->ingredient('wood-ash')->density?->at(100.0)->toArray())->toBe(['low' => 0.25, 'likely' => 0.5, 'high' => 0.75]);
+    expect(Cases::ingredient('wood-ash')->density?->at(100.0)->toArray())->toBe(['low' => 0.25, 'likely' => 0.5, 'high' => 0.75]);
 });
 
 describe('a row of the data', function (): void {

@@ -7,7 +7,7 @@ use Nebbia\Core\Ingredient\StrengthParser;
 use Nebbia\Core\Tests\Cases;
 
 it('turns a label into grams in one millilitre or gram', function (string $text, string $ingredient, float $grams): void {
-    $strength = StrengthParser::parse($text, Cases::knowledge()->ingredient($ingredient));
+    $strength = StrengthParser::parse($text, Cases::ingredient($ingredient));
     expect($strength->grams->likely)->toEqualWithDelta($grams, 0.0005 * $grams);
 })->with([
     ['3 %', 'hydrogen-peroxide', 0.03],
@@ -35,17 +35,17 @@ it('turns a label into grams in one millilitre or gram', function (string $text,
 ]);
 
 it('reads a range and keeps it', function (): void {
-    $strength = StrengthParser::parse('30-40 %', Cases::knowledge()->ingredient('castile soap'));
+    $strength = StrengthParser::parse('30-40 %', Cases::ingredient('castile soap'));
     expect($strength->grams->low)->toEqualWithDelta(0.3, 1e-12)->and($strength->grams->likely)->toEqualWithDelta(0.35, 1e-12)->and($strength->grams->high)->toEqualWithDelta(0.4, 1e-12);
 });
 
 it('makes an extract or a solution of what is usually solid', function (string $text, bool $poured): void {
-    expect(StrengthParser::parse($text, Cases::knowledge()->ingredient('garlic'))->isSolution)->toBe($poured);
+    expect(StrengthParser::parse($text, Cases::ingredient('garlic'))->isSolution)->toBe($poured);
 })->with([['200 g/L', true], ['20 % w/v', true], ['90 %', false]]);
 
 // The promise of the format: what is taken where a recipe says nothing (likely, low to high).
 it('takes the usual strength', function (string $ingredient, float $likely, float $low, float $high): void {
-    $usual = Strength::usual(Cases::knowledge()->ingredient($ingredient))->percent;
+    $usual = Strength::usual(Cases::ingredient($ingredient))->percent;
     expect([$usual->likely, $usual->low, $usual->high])->toBe([$likely, $low, $high]);
 })->with([
     ['liquid-castile-soap', 33.0, 21.0, 39.0], ['soap-concentrate', 50.0, 47.0, 51.0], ['potash-soap', 20.0, 10.0, 30.0], ['bar-soap', 82.0, 75.0, 88.0],
@@ -56,7 +56,7 @@ it('takes the usual strength', function (string $ingredient, float $likely, floa
 ]);
 
 it('refuses a strength that cannot be', function (string $text, string $ingredient, string $says): void {
-    [, $message] = Cases::complaint(fn () => StrengthParser::parse($text, Cases::knowledge()->ingredient($ingredient)));
+    [, $message] = Cases::complaint(fn () => StrengthParser::parse($text, Cases::ingredient($ingredient)));
     expect($message)->toContain($says);
 })->with([
     ['strong', 'liquid-castile-soap', 'cannot be read as a strength'],
@@ -77,7 +77,7 @@ it('refuses a strength that cannot be', function (string $text, string $ingredie
 ]);
 
 it('reads old proof, tablets and soap solids', function (string $ingredient, string $text, float $grams): void {
-    $strength = StrengthParser::parse($text, Cases::knowledge()->ingredient($ingredient));
+    $strength = StrengthParser::parse($text, Cases::ingredient($ingredient));
     expect($strength->tablet ?? $strength->grams->likely)->toEqualWithDelta($grams, 1e-6 * $grams);
 })->with([
     // 100 degrees UK proof are 57.15 % by volume, of 0.7892 g/mL.

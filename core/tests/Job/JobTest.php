@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 use Nebbia\Core\Job\JobAssessor;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Tests\Cases;
-use Nebbia\Core\Tolerance\Tipping;
+use Nebbia\Core\Tolerance\TippingPoints;
 
 /**
  * @param  list<array{0: string, 1: string, 2?: string}>  $lines
@@ -16,7 +15,7 @@ function pulls(array $lines, string $use = 'foliar'): array
 {
     $mix = Cases::judged(Cases::body('1 L', $lines, 'final', $use), 'grapevine');
     $found = [];
-    foreach ((new JobAssessor(Cases::knowledge()))->assess(Situation::of($mix, Cases::knowledge()->plant('grapevine'))) as $job) {
+    foreach (Cases::get(JobAssessor::class)->assess(Situation::of($mix, Cases::plant('grapevine'))) as $job) {
         $found[$job->substance] = $job->pull->value;
     }
 
@@ -40,8 +39,8 @@ it('asks of each ingredient whether it does anything', function (array $lines, s
 ]);
 
 it('has words for every job and every standing', function (): void {
-    $english = Catalogue::english(Cases::knowledge());
-    foreach (Cases::knowledge()->rows('jobs') as $row) {
+    $english = Cases::english();
+    foreach (Cases::table('jobs')->rows() as $row) {
         foreach (['leaves', 'weed', 'drench', 'disinfect', 'wipe'] as $place) {
             expect(! $row->has($place) || $english->has('job.'.$row->string($place)))->toBeTrue($row->string('substance')." $place");
         }
@@ -49,8 +48,8 @@ it('has words for every job and every standing', function (): void {
 });
 
 it('finds where a mix tips over', function (array $lines, ?float $works, float $careful, float $stop): void {
-    $situation = Situation::of(Cases::judged(Cases::body('1 L', $lines, 'final'), 'grapevine', new Nebbia\Core\Judgement\Circumstances(water: Nebbia\Core\Chemistry\Water::pure())), Cases::knowledge()->plant('grapevine'));
-    $tipping = Tipping::of($situation, Cases::knowledge());
+    $situation = Situation::of(Cases::judged(Cases::body('1 L', $lines, 'final'), 'grapevine', new Nebbia\Core\Judgement\Circumstances(water: Nebbia\Core\Chemistry\Water::pure())), Cases::plant('grapevine'));
+    $tipping = Cases::get(TippingPoints::class)->of($situation);
     expect($tipping?->works)->{$works === null ? 'toBeNull' : 'toEqualWithDelta'}(...($works === null ? [] : [$works, 1e-6]))
         ->and($tipping?->careful)->toEqualWithDelta($careful, 1e-6)->and($tipping?->stop)->toEqualWithDelta($stop, 1e-6);
 })->with([
@@ -61,5 +60,5 @@ it('finds where a mix tips over', function (array $lines, ?float $works, float $
 ]);
 
 it('has no tipping point where leaves are not what it is for', function (): void {
-    expect(Tipping::of(Situation::of(Cases::mix(Cases::body('1 L', [['white-vinegar', '6 %', '10 %']], 'final', 'weed'))), Cases::knowledge()))->toBeNull();
+    expect(Cases::get(TippingPoints::class)->of(Situation::of(Cases::mix(Cases::body('1 L', [['white-vinegar', '6 %', '10 %']], 'final', 'weed')))))->toBeNull();
 });

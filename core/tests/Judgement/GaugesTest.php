@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Nebbia\Core\Judgement\Headline;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tolerance\Gauge;
 use Nebbia\Core\Tolerance\Gauges;
@@ -16,15 +15,15 @@ use Nebbia\Core\Tolerance\Gauges;
  */
 function gauges(array $body, ?string $plant = null): array
 {
-    return (new Gauges(Cases::knowledge()))->of(Situation::of(Cases::mix($body), $plant === null ? null : Cases::knowledge()->plant($plant)));
+    return Cases::get(Gauges::class)->of(Situation::of(Cases::mix($body), $plant === null ? null : Cases::plant($plant)));
 }
 
 /** @param  array<string, mixed>  $body */
 function headline(array $body, ?string $plant = null): string
 {
-    $kind = $plant === null ? null : Cases::knowledge()->plant($plant);
+    $kind = $plant === null ? null : Cases::plant($plant);
 
-    return Catalogue::english(Cases::knowledge())->sentence(Headline::of(Situation::of(Cases::judged($body, $plant), $kind))->what);
+    return Cases::english()->sentence(Headline::of(Situation::of(Cases::judged($body, $plant), $kind))->what);
 }
 
 it('stands each strength beside what this plant bears, in the unit that is said in', function (): void {
@@ -40,8 +39,8 @@ it('stands each strength beside what this plant bears, in the unit that is said 
     foreach ([1.2, 1.5, 0.5, 0.25] as $n => $expected) {
         expect($shares[$n])->toEqualWithDelta($expected, 1e-9);
     }
-    $situation = Situation::of(Cases::mix(Cases::body('1 L', [['isopropyl-alcohol', '6 % v/v', '70 %'], ['liquid-castile-soap', '0.9 % w/v', '30 %'], ['aspirin-tablet', '0.1 g'], ['garlic', '20 g']], 'final')), Cases::knowledge()->plant('jade-plant'));
-    expect((new Gauges(Cases::knowledge()))->burden($situation)?->value)->toEqualWithDelta(1.25 * 3.45, 1e-9);
+    $situation = Situation::of(Cases::mix(Cases::body('1 L', [['isopropyl-alcohol', '6 % v/v', '70 %'], ['liquid-castile-soap', '0.9 % w/v', '30 %'], ['aspirin-tablet', '0.1 g'], ['garlic', '20 g']], 'final')), Cases::plant('jade-plant'));
+    expect(Cases::get(Gauges::class)->burden($situation)?->value)->toEqualWithDelta(1.25 * 3.45, 1e-9);
 });
 
 it('holds nothing against leaves that is not for leaves', function (string $use): void {

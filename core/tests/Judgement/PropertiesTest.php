@@ -9,6 +9,7 @@ use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
+use Nebbia\Core\Tolerance\Limits;
 
 /** Substances with figures for leaves: ingredient, the bottle's strength, how its strength in the spray is written, from, to. */
 const LEAF_SUBSTANCES = [
@@ -94,8 +95,8 @@ it('never grows milder for the same likely value with wider doubt', function (st
 })->with(['potassium-soap', 'detergent', 'hydrogen-peroxide', 'isopropanol', 'acetic-acid']);
 
 it('multiplies conditions, and never goes below three tenths', function (array $states, ?Stage $stage, ?Hour $hour, string $substance, float $factor): void {
-    $situation = Nebbia\Core\Judgement\Situation::of(Cases::mix(Cases::body('1 L', lineOf($substance, 0.1), 'final')), Cases::knowledge()->plant('grapevine'), new Circumstances(stage: $stage, states: $states, hour: $hour));
-    $limit = Cases::knowledge()->limits()->of($situation, $substance);
+    $situation = Nebbia\Core\Judgement\Situation::of(Cases::mix(Cases::body('1 L', lineOf($substance, 0.1), 'final')), Cases::plant('grapevine'), new Circumstances(stage: $stage, states: $states, hour: $hour));
+    $limit = Cases::get(Limits::class)->of($situation, $substance);
     expect($limit?->factor)->toEqualWithDelta($factor, 1e-9);
 })->with([
     'nothing' => [[], null, null, 'potassium-soap', 1.0],
@@ -114,13 +115,13 @@ it('multiplies conditions, and never goes below three tenths', function (array $
 ]);
 
 it('lifts careful for hardened leaves, and no stop', function (): void {
-    $limit = fn (array $states, string $substance) => Cases::knowledge()->limits()->of(Nebbia\Core\Judgement\Situation::of(Cases::mix(Cases::body('1 L', lineOf($substance, 0.1), 'final')), Cases::knowledge()->plant('grapevine'), new Circumstances(states: $states)), $substance);
+    $limit = fn (array $states, string $substance) => Cases::get(Limits::class)->of(Nebbia\Core\Judgement\Situation::of(Cases::mix(Cases::body('1 L', lineOf($substance, 0.1), 'final')), Cases::plant('grapevine'), new Circumstances(states: $states)), $substance);
     expect($limit(['hardened'], 'potassium-soap')?->careful)->toEqualWithDelta(1.65, 1e-9)->and($limit(['hardened'], 'potassium-soap')->stop)->toEqualWithDelta(3.0, 1e-9);
 });
 
 it('judges in under two milliseconds', function (): void {
     $mix = Cases::mix(Cases::body('1 L', [['liquid-castile-soap', '25 mL', '30 %'], ['isopropyl-alcohol', '3 tbsp', '70 %'], ['baking-soda', '1 tsp'], ['white-vinegar', '10 mL', '5 %']], 'final'));
-    $situation = Nebbia\Core\Judgement\Situation::of($mix, Cases::knowledge()->plant('tomato'), new Circumstances(stage: Stage::Young, hour: Hour::of(24.0, 60.0, 8.0, 20.0)));
+    $situation = Nebbia\Core\Judgement\Situation::of($mix, Cases::plant('tomato'), new Circumstances(stage: Stage::Young, hour: Hour::of(24.0, 60.0, 8.0, 20.0)));
     $best = INF;
     for ($try = 0; $try < 5; $try++) {
         $start = hrtime(true);

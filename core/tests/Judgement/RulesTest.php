@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Nebbia\Core\Chemistry\Water;
+use Nebbia\Core\Chemistry\Waters;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\ClosedVessel;
 use Nebbia\Core\Judgement\Finding;
@@ -11,7 +12,6 @@ use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Tests\Cases;
 
 // What survived when faults were put into the judge and its own rules one by one.
@@ -35,7 +35,7 @@ it('asks every rule there is, once', function (): void {
             $rules[] = $class;
         }
     }
-    $asked = array_map(get_class(...), (new ReflectionProperty(Judge::class, 'rules'))->getValue(Judge::withAllRules(Cases::knowledge())));
+    $asked = array_map(get_class(...), (new ReflectionProperty(Judge::class, 'rules'))->getValue(Cases::get(Judge::class)));
     sort($rules);
     sort($asked);
     expect($asked)->toBe($rules)->and(count($rules))->toBeGreaterThanOrEqual(29);
@@ -45,7 +45,7 @@ it('judges in the water that was told, and in tap water where none was', functio
     $body = Cases::body('1 L', [['liquid-castile-soap', '1 % w/v', '33 %']], 'final');
     $lost = static fn (?Water $water): float => Cases::judged($body, null, new Circumstances(water: $water))->aftermath?->lost('potassium-soap') ?? 0.0;
     expect($lost(Water::pure()))->toBe(0.0)->and($lost(Water::measured(400.0, 100.0)))->toBeGreaterThan($lost(Water::measured(100.0, 100.0)))
-        ->and($lost(null))->toEqualWithDelta($lost(Water::usual(Cases::knowledge())), 1e-9);
+        ->and($lost(null))->toEqualWithDelta($lost(Cases::get(Waters::class)->usual()), 1e-9);
 });
 
 it('says which strength is taken, once for each thing, of the base as of the lines', function (array $body, array $said): void {
@@ -117,7 +117,7 @@ it('leads with the gravest finding and its own way out', function (): void {
 });
 
 it('is written down with all that a program asks for', function (): void {
-    $finding = Cases::judged(Cases::body('1 L', [['liquid-castile-soap', '4 % w/v', '33 %']], 'final'))->findings[0]->toArray(Catalogue::english(Cases::knowledge()));
+    $finding = Cases::judged(Cases::body('1 L', [['liquid-castile-soap', '4 % w/v', '33 %']], 'final'))->findings[0]->toArray(Cases::english());
     expect(array_keys($finding))->toContain('rule', 'severity', 'what', 'because', 'instead', 'basis', 'sure')->and($finding['rule'])->toBe('tolerance')->and($finding['severity'])->toBe('stop')
         ->and($finding['basis'])->toBe('established guidance')->and($finding['sure'])->toBe('medium');
 });

@@ -38,7 +38,7 @@ it('would notice a figure without its basis', function (): void {
 });
 
 it('has every id that the formats promise', function (string $file, string $ids): void {
-    expect(array_diff(explode(' ', $ids), Cases::knowledge()->ids($file)))->toBe([]);
+    expect(array_diff(explode(' ', $ids), Cases::table($file)->ids()))->toBe([]);
 })->with([
     ['substances', 'potassium-soap sodium-soap detergent isopropanol ethanol hydrogen-peroxide sodium-bicarbonate potassium-bicarbonate acetic-acid sodium-chloride sodium-hydroxide potassium-hydroxide vegetable-oil neem-oil garlic capsicum onion milk acetylsalicylic-acid wood-ash nicotine sulfur magnesium-sulfate essential-oil hypochlorite ammonia sodium-carbonate calcium-hydroxide mineral-oil citric-acid sugar borax acetone copper lime-sulfur bacillus-thuringiensis insect-frass plant-ferment herbal-tincture fish-hydrolysate cinnamon'],
     ['ingredients', 'water liquid-castile-soap soap-concentrate potash-soap bar-soap dish-detergent laundry-detergent isopropyl-alcohol ethyl-alcohol hydrogen-peroxide baking-soda potassium-bicarbonate washing-soda white-vinegar grain-vinegar table-salt vegetable-oil neem-oil garlic hot-pepper chilli-powder ground-cayenne pepper-sauce onion cinnamon-powder milk aspirin-tablet wood-ash tobacco-leaf lye caustic-potash insect-frass plant-ferment herbal-tincture fish-hydrolysate epsom-salt wettable-sulfur bleach household-ammonia tea-tree-oil peppermint-oil mineral-oil lemon-juice citric-acid sugar borax acetone garden-lime lime-sulfur copper-fungicide bacillus-thuringiensis'],
@@ -48,7 +48,7 @@ it('has every id that the formats promise', function (string $file, string $ids)
 
 it('names only substances, groups and lists that there are', function (): void {
     $data = allData();
-    $substances = Cases::knowledge()->ids('substances');
+    $substances = Cases::table('substances')->ids();
     $named = [];
     foreach ($data['ingredients'] as $row) {
         $named[] = $row['carries']['substance'] ?? $substances[0];
@@ -154,11 +154,11 @@ it('has a sentence for everything the data can say', function (): void {
     foreach ($data['modifiers']['rows'] as $row) {
         $keys[] = "modifier.{$row['id']}";
     }
-    expect(array_values(array_diff($keys, array_keys(Cases::knowledge()->sentences('en')))))->toBe([]);
+    expect(array_values(array_diff($keys, array_keys(Cases::sentences()))))->toBe([]);
 });
 
 it('understands other common and botanical names', function (string $kind, string $name, string $id): void {
-    $found = $kind === 'plant' ? Cases::knowledge()->plant($name)->id : Cases::knowledge()->target($name)->id;
+    $found = $kind === 'plant' ? Cases::plant($name)->id : Cases::target($name)->id;
     expect($found)->toBe($id);
 })->with([
     ['plant', 'Fava bean', 'broad-bean'], ['plant', 'Vicia faba', 'broad-bean'], ['plant', 'courgette', 'zucchini'], ['plant', 'TOMATOES', 'tomato'],
@@ -167,16 +167,15 @@ it('understands other common and botanical names', function (string $kind, strin
 ]);
 
 it('suggests the nearest name', function (): void {
-    expect(Cases::complaint(fn () => Cases::knowledge()->plant('tomatoe'))[1])->toContain('did you mean tomato?')
-        ->and(Cases::complaint(fn () => Cases::knowledge()->plant('qqqqqqqqqqq'))[1])->toContain('choose one from the list');
+    expect(Cases::complaint(fn () => Cases::plant('tomatoe'))[1])->toContain('did you mean tomato?')
+        ->and(Cases::complaint(fn () => Cases::plant('qqqqqqqqqqq'))[1])->toContain('choose one from the list');
 });
 
 it('suggests as people say it, for a slip of the finger only: another word is not taken for one known here', function (string $kind, string $typed, ?string $said): void {
-    $knowledge = Cases::knowledge();
     $message = Cases::complaint(fn () => match ($kind) {
-        'plant' => $knowledge->plant($typed),
-        'target' => $knowledge->target($typed),
-        default => $knowledge->ingredient($typed),
+        'plant' => Cases::plant($typed),
+        'target' => Cases::target($typed),
+        default => Cases::ingredient($typed),
     })[1];
     $said === null ? expect($message)->not->toContain('did you mean') : expect($message)->toContain($said);
 })->with([
@@ -192,7 +191,7 @@ it('is compiled, and compiled anew when a data file changes', function (): void 
         copy($path, $folder.substr($path, strlen(DATA)));
     }
     $compiled = "$folder/compiled.php";
-    $load = fn (bool $watch): string => (new KnowledgeLoader($folder, $compiled, $watch))->load()->plant('tomato')->botanical;
+    $load = fn (bool $watch): string => (new KnowledgeLoader($folder, $compiled, $watch))->load()->get(Nebbia\Core\Plant\Plants::class)->named('tomato')->botanical;
     try {
         expect($load(true))->toBe('Solanum lycopersicum')->and(is_file($compiled))->toBeTrue();
         file_put_contents("$folder/plants.yaml", str_replace('Solanum lycopersicum', 'Solanum novum', (string) file_get_contents("$folder/plants.yaml")));
@@ -212,5 +211,5 @@ it('is compiled, and compiled anew when a data file changes', function (): void 
 });
 
 it('tells the maker of a broken sentence', function (): void {
-    Nebbia\Core\Message\Catalogue::english(Cases::knowledge())->say(Message::of('no.such.sentence'));
+    Cases::english()->say(Message::of('no.such.sentence'));
 })->throws(Nebbia\Core\Message\UnknownMessage::class);

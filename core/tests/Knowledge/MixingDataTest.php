@@ -3,42 +3,40 @@
 declare(strict_types=1);
 
 use Nebbia\Core\Measure\UnitKind;
-use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Measure\Units;
 use Nebbia\Core\Need\Coverage;
 use Nebbia\Core\Tests\Cases;
 
 it('names only substances, ingredients, units, habits and families that there are', function (): void {
-    $knowledge = Cases::knowledge();
-    $substances = $knowledge->ids('substances');
+    $substances = Cases::table('substances')->ids();
     $named = [];
     foreach (['hazards', 'storage'] as $file) {
-        foreach ($knowledge->rows($file) as $row) {
+        foreach (Cases::table($file)->rows() as $row) {
             $named = [...$named, ...$row->strings('substances')];
         }
     }
-    foreach ($knowledge->rows('substitutes') as $row) {
+    foreach (Cases::table('substitutes')->rows() as $row) {
         $named = [...$named, ...$row->strings('from'), ...$row->strings('to')];
     }
     expect(array_values(array_diff(array_unique($named), $substances)))->toBe([]);
-    foreach ($knowledge->rows('shelf') as $row) {
-        expect(array_diff($row->strings('ingredients'), $knowledge->ids('ingredients')))->toBe([]);
+    foreach (Cases::table('shelf')->rows() as $row) {
+        expect(array_diff($row->strings('ingredients'), Cases::table('ingredients')->ids()))->toBe([]);
     }
-    foreach ($knowledge->rows('calibrated') as $row) {
-        expect($knowledge->units()->get($row->string('unit'))->id)->toBe($row->string('unit'));
+    foreach (Cases::table('calibrated')->rows() as $row) {
+        expect(Cases::get(Units::class)->get($row->string('unit'))->id)->toBe($row->string('unit'));
     }
-    $plants = array_map($knowledge->plant(...), $knowledge->ids('plants'));
+    $plants = array_map(Cases::plant(...), Cases::table('plants')->ids());
     $habits = array_unique(array_map(static fn ($plant): string => $plant->habit, $plants));
     $families = array_unique(array_map(static fn ($plant): string => $plant->family, $plants));
-    foreach ($knowledge->rows('coverage', 'plants') as $row) {
+    foreach (Cases::table('coverage')->rows('plants') as $row) {
         expect(array_diff($row->strings('habits'), $habits))->toBe([])->and(array_diff($row->strings('families'), $families))->toBe([]);
     }
 });
 
 it('knows what every plant takes, more for a taller one, with the likely between low and high', function (): void {
-    $knowledge = Cases::knowledge();
-    $coverages = array_map(Coverage::fromRow(...), array_values($knowledge->rows('coverage', 'plants')));
-    foreach ($knowledge->ids('plants') as $id) {
-        $plant = $knowledge->plant($id);
+    $coverages = array_map(Coverage::fromRow(...), array_values(Cases::table('coverage')->rows('plants')));
+    foreach (Cases::table('plants')->ids() as $id) {
+        $plant = Cases::plant($id);
         expect(max(array_map(static fn (Coverage $coverage): int => $coverage->fits($plant), $coverages)))->toBeGreaterThan(0, $id);
     }
     foreach ($coverages as $coverage) {
@@ -54,10 +52,9 @@ it('knows what every plant takes, more for a taller one, with the likely between
 });
 
 it('has every sentence that mixing, keeping and the shelf may want to say', function (): void {
-    $knowledge = Cases::knowledge();
-    $catalogue = Catalogue::english($knowledge);
+    $catalogue = Cases::english();
     $keys = [];
-    foreach ($knowledge->rows('shelf') as $row) {
+    foreach (Cases::table('shelf')->rows() as $row) {
         $keys[] = 'shelf.'.$row->string('id').'.what';
     }
     foreach (['foliar', 'drench', 'weed', 'dip', 'wipe', 'disinfect'] as $use) {
@@ -73,7 +70,7 @@ it('has every sentence that mixing, keeping and the shelf may want to say', func
 });
 
 it('keeps the bottle and pot figures of the tables', function (string $part, string $row, float $low, float $likely, float $high): void {
-    $figures = Cases::knowledge()->section('coverage', $part)->row($row)->interval();
+    $figures = Cases::table('coverage')->part($part)->row($row)->interval();
     expect([$figures->low, $figures->likely, $figures->high])->toBe([$low, $likely, $high]);
 })->with([
     ['beds', 'young', 50.0, 100.0, 150.0], ['beds', 'full', 150.0, 250.0, 400.0], ['leaf_area', 'plain', 80.0, 150.0, 250.0], ['leaf_area', 'wetted', 60.0, 150.0, 250.0],
@@ -81,7 +78,7 @@ it('keeps the bottle and pot figures of the tables', function (string $part, str
 ]);
 
 it('knows how much dissolves, and how long the raw material steeps', function (string $ingredient, ?float $soluble, ?float $hours, float $rest): void {
-    $what = Cases::knowledge()->ingredient($ingredient);
+    $what = Cases::ingredient($ingredient);
     expect($what->soluble)->toBe($soluble)->and($what->steepHours?->likely)->toBe($hours)->and($what->restMinutes)->toBe($rest);
 })->with([
     ['baking-soda', 9.6, null, 0.0], ['potassium-bicarbonate', 33.0, null, 0.0], ['table-salt', 35.9, null, 0.0], ['sugar', 200.0, null, 0.0], ['aspirin-tablet', 0.25, null, 0.0],
@@ -89,7 +86,7 @@ it('knows how much dissolves, and how long the raw material steeps', function (s
 ]);
 
 it('names no unit twice', function (): void {
-    $units = Cases::knowledge()->units();
+    $units = Cases::get(Units::class);
     $names = $units->allNames();
     expect(array_diff_assoc($names, array_unique($names)))->toBe([])
         ->and($units->get('glass')->kind)->toBe(UnitKind::Volume)->and($units->get('leaf')->kind)->toBe(UnitKind::Count);

@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 use Nebbia\Core\Label\BottleLabel;
-use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Label\BottleLabels;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Tests\Cases;
 
 /** @param  list<array{0: string, 1: string, 2?: string}>  $lines */
 function labelled(array $lines, string $use = 'foliar', string $made = '2026-05-01 18:30', string $zone = 'Europe/Rome'): BottleLabel
 {
-    return BottleLabel::of(Cases::mix(Cases::body('1 L', $lines, 'final', $use)), new DateTimeImmutable($made, new DateTimeZone($zone)), Cases::knowledge());
+    return Cases::get(BottleLabels::class)->of(Cases::mix(Cases::body('1 L', $lines, 'final', $use)), new DateTimeImmutable($made, new DateTimeZone($zone)));
 }
 
 /**
@@ -19,7 +19,7 @@ function labelled(array $lines, string $use = 'foliar', string $made = '2026-05-
  */
 function words(array $messages): array
 {
-    return array_map(Catalogue::english(Cases::knowledge())->say(...), $messages);
+    return array_map(Cases::english()->say(...), $messages);
 }
 
 it('names what is in the bottle with its strength', function (array $lines, string $said): void {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\RecipeReader;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Jar;
 
@@ -13,7 +12,7 @@ function complaint(callable $work): array
     try {
         $work();
     } catch (BadInput $e) {
-        return [$e->field(), Catalogue::english(Cases::knowledge())->say($e->said)];
+        return [$e->field(), Cases::english()->say($e->said)];
     }
 
     throw new RuntimeException('nothing was refused');
@@ -68,7 +67,7 @@ it('names the preparation of a file that is wrong', function (mixed $list, strin
 it('refuses a jar of something else for a line', function (): void {
     $jars = Jar::reader()->read([garlic()], new DateTimeImmutable('2026-05-02T18:00Z'));
     $body = ['ingredients' => [['ingredient' => 'onion-extract', 'amount' => '1:4', 'preparation' => 'g']]] + Cases::body('1 L', [], units: 'metric');
-    [$field, $said] = complaint(static fn () => (new RecipeReader(Cases::knowledge()))->with($jars)->read($body));
+    [$field, $said] = complaint(static fn () => Cases::get(RecipeReader::class)->with($jars)->read($body));
     expect($field)->toBe('ingredients.0.preparation')->and($said)->toContain('no Onion extract');
 });
 

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 use Nebbia\Core\Hazard\Hazards;
 use Nebbia\Core\Making\Kind;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\MakingSteps;
 use Nebbia\Core\Making\Place;
 use Nebbia\Core\Making\Raw;
+use Nebbia\Core\Measure\Drops;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Measuring\Kit;
 use Nebbia\Core\Measuring\MixMeasurer;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Steps\MixingStep;
 use Nebbia\Core\Steps\Work;
 use Nebbia\Core\Tests\Cases;
@@ -23,12 +24,12 @@ use Nebbia\Core\Tests\Jar;
  */
 function makingOf(string $kind, ?string $passage = null): array
 {
-    $row = Cases::knowledge()->kinds()->get($kind);
+    $row = Cases::get(Kinds::class)->get($kind);
     $body = ['format' => 'nebbia.preparation/1', 'kind' => $kind, 'units' => 'metric', 'ingredients' => array_map(
         static fn (Raw $raw): array => ['ingredient' => $raw->ingredient, 'amount' => ($row->isOfParts ? $raw->perLitre->likely / 2 : $raw->perLitre->likely).($raw->isPoured ? ' mL' : ' g')], $row->raw,
     )] + ($row->isOfParts ? [] : ['base' => ['amount' => '1 L']]);
     $made = Jar::made($body);
-    $work = $made->pot === null ? null : Work::of($made->pot, null, UnitSystem::Metric, new Hazards(Cases::knowledge()), new MixMeasurer(Cases::knowledge(), Kit::of([], system: UnitSystem::Metric)));
+    $work = $made->pot === null ? null : Work::of($made->pot, null, UnitSystem::Metric, Cases::get(Hazards::class), new MixMeasurer(Cases::get(Drops::class), Kit::of([], system: UnitSystem::Metric)));
 
     return (new MakingSteps)->of($made, $work, UnitSystem::Metric, $passage);
 }
@@ -39,7 +40,7 @@ function makingOf(string $kind, ?string $passage = null): array
  */
 function readAloud(array $steps): array
 {
-    $english = Catalogue::english(Cases::knowledge());
+    $english = Cases::english();
 
     return array_map(static fn (MixingStep $step): string => implode(' ', [$english->sentence($step->what), $step->how === null ? '' : $english->sentence($step->how), ...array_map($english->sentence(...), $step->cautions)]), $steps);
 }
@@ -56,7 +57,7 @@ function placeOf(array $said, string $words): ?int
     return null;
 }
 
-dataset('kinds', fn (): array => array_map(static fn (Kind $kind): array => [$kind], array_filter(Cases::knowledge()->kinds()->all, static fn (Kind $kind): bool => ! $kind->isSoap())));
+dataset('kinds', fn (): array => array_map(static fn (Kind $kind): array => [$kind], array_filter(Cases::get(Kinds::class)->all, static fn (Kind $kind): bool => ! $kind->isSoap())));
 
 it('says for every kind what to do, in words and without a gap', function (Kind $kind): void {
     $said = readAloud(makingOf($kind->id));
@@ -91,7 +92,7 @@ it('says what can kill where it is put away, and again nothing milder', function
     $store = placeOf($said, 'Into the fridge');
     expect($store)->not->toBeNull()->and($said[$store])->toContain('botulism')->toContain('four days at most')
         ->and(implode(' ', $said))->toContain('in the fridge: 24 hours')
-        ->and(Cases::knowledge()->kinds()->get('garlic-oil')->life(Place::Warm))->toBeNull();
+        ->and(Cases::get(Kinds::class)->get('garlic-oil')->life(Place::Warm))->toBeNull();
 });
 
 it('protects eyes and hands before the first fruit is cut', function (): void {
@@ -124,9 +125,9 @@ it('foretells what should come through, within the bounds of its method', functi
 })->with('kinds');
 
 it('names kinds of which every figure is one, and none twice', function (): void {
-    $kinds = Cases::knowledge()->kinds()->all;
+    $kinds = Cases::get(Kinds::class)->all;
     expect(count($kinds))->toBeGreaterThanOrEqual(20);
-    $names = array_map(static fn (Kind $kind): string => Catalogue::english(Cases::knowledge())->say($kind->name()), array_values($kinds));
+    $names = array_map(static fn (Kind $kind): string => Cases::english()->say($kind->name()), array_values($kinds));
     expect(array_unique($names))->toBe($names);
     foreach ($kinds as $kind) {
         expect($kind->hours->low)->toBeLessThanOrEqual($kind->hours->likely)->and($kind->hours->likely)->toBeLessThanOrEqual($kind->hours->high);
@@ -139,9 +140,9 @@ it('names kinds of which every figure is one, and none twice', function (): void
         $sorted = $known;
         sort($sorted);
         expect($known)->toBe($sorted, $kind->id)->and($kind->keeps)->not->toBe([]);
-        expect(Cases::knowledge()->ingredient($kind->makes)->isLiquid)->toBeTrue($kind->id);
+        expect(Cases::ingredient($kind->makes)->isLiquid)->toBeTrue($kind->id);
         foreach ($kind->raw as $raw) {
-            expect(Cases::knowledge()->ingredient($raw->ingredient)->id)->toBe($raw->ingredient);
+            expect(Cases::ingredient($raw->ingredient)->id)->toBe($raw->ingredient);
         }
     }
 });

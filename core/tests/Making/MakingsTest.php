@@ -51,7 +51,7 @@ it('makes what was worked out by hand, down to the spray', function (array $case
     $recipe = Cases::body($base, []);
     $amount === null ? $recipe['base'] = ['amount' => $base, 'basis' => 'added', 'liquid' => $kind, 'preparation' => 'jar']
         : $recipe['ingredients'] = [['ingredient' => $kind, 'amount' => $amount, 'preparation' => 'jar']];
-    $mix = (new Mixer(Cases::knowledge()))->mix((new RecipeReader(Cases::knowledge()))->with($jars)->read($recipe));
+    $mix = Cases::get(Mixer::class)->mix(Cases::get(RecipeReader::class)->with($jars)->read($recipe));
     foreach ($case['spray'] as $substance => $expected) {
         isInterval($mix->strengthOf($substance)?->percentWv, $expected);
     }

@@ -8,6 +8,7 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Making\Jars;
 use Nebbia\Core\Making\Kind;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\OnShelf;
 use Nebbia\Core\Making\Place;
 use Nebbia\Core\Making\State;
@@ -19,17 +20,17 @@ use Nebbia\Core\Tests\Jar;
 /** A jar of a kind, in some state. */
 function onShelf(string $kind, State $state, ?float $left = 500.0, ?float $ph = null): OnShelf
 {
-    $row = Cases::knowledge()->kinds()->get($kind);
+    $row = Cases::get(Kinds::class)->get($kind);
     $contents = $row->isSoap() ? [] : Jar::made(['format' => 'nebbia.preparation/1', 'kind' => $kind, 'units' => 'metric', 'base' => ['amount' => '1 L'], 'ingredients' => [['ingredient' => $row->raw[0]->ingredient, 'amount' => '100 g']]])->contents;
 
-    return OnShelf::of('jar', 'The jar', $row, Cases::knowledge()->ingredient($row->makes), $contents, $state, new DateTimeImmutable('2026-05-02T06:00Z'), new DateTimeImmutable('2026-05-04T06:00Z'), $left, $ph);
+    return OnShelf::of('jar', 'The jar', $row, Cases::ingredient($row->makes), $contents, $state, new DateTimeImmutable('2026-05-02T06:00Z'), new DateTimeImmutable('2026-05-04T06:00Z'), $left, $ph);
 }
 
 /** @return array<string, Finding> what is said of the jar, by the last part of the sentence's key */
 function ofJar(OnShelf $jar, string $amount, string $use = 'foliar'): array
 {
     $body = ['ingredients' => [['ingredient' => $jar->ingredient->id, 'amount' => $amount, 'preparation' => 'jar']]] + Cases::body('1 L', [], 'final', $use, 'metric');
-    $mix = (new Mixer(Cases::knowledge()))->mix((new RecipeReader(Cases::knowledge()))->with((new Jars)->and($jar))->read($body));
+    $mix = Cases::get(Mixer::class)->mix(Cases::get(RecipeReader::class)->with((new Jars)->and($jar))->read($body));
     $said = [];
     foreach (Cases::judge()->judge(Situation::of($mix, null))->findings as $finding) {
         if ($finding->rule === 'preparation') {
@@ -102,7 +103,7 @@ it('lets nothing past its use-by into a mix without a finding', function (Kind $
             }
         }
     }
-})->with(fn (): array => array_map(static fn (Kind $kind): array => [$kind], array_filter(Cases::knowledge()->kinds()->all, static fn (Kind $kind): bool => ! $kind->isSoap())));
+})->with(fn (): array => array_map(static fn (Kind $kind): array => [$kind], array_filter(Cases::get(Kinds::class)->all, static fn (Kind $kind): bool => ! $kind->isSoap())));
 
 it('rests each finding on a ground that can be read', function (): void {
     $said = ofJar(onShelf('garlic-extract', State::GoneOff, 100.0), '200 mL');

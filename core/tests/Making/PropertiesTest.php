@@ -52,7 +52,7 @@ it('is weaker by just what it was topped up by', function (): void {
 
 it('gives the spray what the jar has, by ratio and by volume alike', function (): void {
     $chance = new Chance(14);
-    $reader = new RecipeReader(Cases::knowledge());
+    $reader = Cases::get(RecipeReader::class);
     for ($n = 0; $n < 20; $n++) {
         $parts = $chance->whole(1, 60);
         $grams = $chance->whole(20, 300);
@@ -60,7 +60,7 @@ it('gives the spray what the jar has, by ratio and by volume alike', function ()
         $spray = static function (string $amount) use ($jars, $reader): float {
             $body = ['ingredients' => [['ingredient' => 'garlic-extract', 'amount' => $amount, 'preparation' => 'jar']]] + Cases::body('1 L', [], 'final', units: 'metric');
 
-            return (new Mixer(Cases::knowledge()))->mix($reader->with($jars)->read($body))->strengthOf('garlic')->percentWv->likely;
+            return Cases::get(Mixer::class)->mix($reader->with($jars)->read($body))->strengthOf('garlic')->percentWv->likely;
         };
         // g per 100 mL: the jar's, thinned to one part of all.
         expect($spray("1:$parts"))->toEqualWithDelta($grams / 10 / (1 + $parts), 1e-6 * $grams)

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Nebbia\Core\Making\Kind;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\OnShelf;
 use Nebbia\Core\Making\Place;
 use Nebbia\Core\Making\State;
@@ -17,14 +18,14 @@ function onMay(string $text): DateTimeImmutable
 
 function kindOf(string $id): Kind
 {
-    return Cases::knowledge()->kinds()->get($id);
+    return Cases::get(Kinds::class)->get($id);
 }
 
 function jarOf(string $kind, float $ml, ?string $useBy, State $state = State::Ready, ?string $readyAt = null, string $id = 'jar'): OnShelf
 {
     $kind = kindOf($kind);
 
-    return OnShelf::of($id, "jar $id", $kind, Cases::knowledge()->ingredient($kind->makes), [], $state, $readyAt === null ? null : onMay($readyAt), $useBy === null ? null : onMay($useBy), $ml);
+    return OnShelf::of($id, "jar $id", $kind, Cases::ingredient($kind->makes), [], $state, $readyAt === null ? null : onMay($readyAt), $useBy === null ? null : onMay($useBy), $ml);
 }
 
 it('starts a steep as long before the round as it takes, with enough even if the cloth keeps much', function (): void {

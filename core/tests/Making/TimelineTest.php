@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\Length;
 use Nebbia\Core\Making\Place;
 use Nebbia\Core\Making\Stay;
 use Nebbia\Core\Making\Timeline;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Tests\Cases;
 
 /** @param  list<array{string, string}>  $stays place and since */
 function timeline(string $kind, string $started, array $stays, string $at, ?bool $passed = null, ?float $left = null, ?string $stirred = null): Timeline
 {
     return Timeline::of(
-        Cases::knowledge()->kinds()->get($kind), new DateTimeImmutable($started), array_map(static fn (array $stay): Stay => new Stay(Place::from($stay[0]), new DateTimeImmutable($stay[1])), $stays),
+        Cases::get(Kinds::class)->get($kind), new DateTimeImmutable($started), array_map(static fn (array $stay): Stay => new Stay(Place::from($stay[0]), new DateTimeImmutable($stay[1])), $stays),
         new DateTimeImmutable($at), $stirred === null ? null : new DateTimeImmutable($stirred), $passed, $left,
     );
 }
@@ -67,5 +67,5 @@ it('gets no better by being moved', function (): void {
 });
 
 it('says times as people do', function (float $hours, string $said): void {
-    expect(Catalogue::english(Cases::knowledge())->say(Length::of($hours)))->toBe($said);
+    expect(Cases::english()->say(Length::of($hours)))->toBe($said);
 })->with([[0.5, '30 minutes'], [1.0, 'an hour'], [12.0, '12 hours'], [24.0, '24 hours'], [48.0, '2 days'], [288.0, '12 days'], [336.0, '2 weeks'], [672.0, '4 weeks'], [2160.0, '3 months'], [8760.0, 'a year'], [17520.0, '2 years']]);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Ingredient\StrengthParser;
 use Nebbia\Core\Measure\AmountFormatter;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
 
@@ -24,7 +23,7 @@ function scraps(int $seed): Generator
 }
 
 it('reads any text or refuses it in words, and what it reads it can write and read again', function (int $seed): void {
-    $catalogue = Catalogue::english(Cases::knowledge());
+    $catalogue = Cases::english();
     $read = 0;
     foreach (scraps($seed) as $text) {
         try {
@@ -45,9 +44,9 @@ it('reads any text or refuses it in words, and what it reads it can write and re
 })->with([1, 7, 42, 1234, 99991]);
 
 it('reads any strength or refuses it in words', function (int $seed): void {
-    $catalogue = Catalogue::english(Cases::knowledge());
+    $catalogue = Cases::english();
     foreach (new LimitIterator(scraps($seed), 0, 400) as $n => $text) {
-        $ingredient = Cases::knowledge()->ingredient(Cases::knowledge()->ids('ingredients')[$n % 40]);
+        $ingredient = Cases::ingredient(Cases::table('ingredients')->ids()[$n % 40]);
         try {
             $strength = StrengthParser::parse($text, $ingredient);
         } catch (BadInput $e) {

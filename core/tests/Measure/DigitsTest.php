@@ -19,10 +19,10 @@ it('reads the digits of every script as the numbers they are', function (string 
         ->and(Cases::amount("$three mL")->inBase()->likely)->toBe(3.0)
         ->and(Cases::amount("$three-$three drops")->inBase()->likely)->toEqualWithDelta(0.15, 0.07)
         ->and(NumberParser::parse($three)->toFloat())->toBe(3.0)
-        ->and(StrengthParser::parse("$three %", Cases::knowledge()->ingredient('hydrogen-peroxide'))->grams->likely)->toEqualWithDelta(0.03, 1e-9)
+        ->and(StrengthParser::parse("$three %", Cases::ingredient('hydrogen-peroxide'))->grams->likely)->toEqualWithDelta(0.03, 1e-9)
         ->and(HourReader::read(['temperature' => $three], false, false, UnitSystem::Metric)?->temperature)->toBe(3.0)
         ->and(readLabel("$three % soap")->strength())->toBe('3 % w/v')
-        ->and(Cases::mix((new PlainReader(Cases::knowledge()))->read("$three mL of dish soap in 1 litre of water", UnitSystem::Metric)->recipe)->lines[0]->volumeMl)->toBe(3.0);
+        ->and(Cases::mix(Cases::get(PlainReader::class)->read("$three mL of dish soap in 1 litre of water", UnitSystem::Metric)->recipe)->lines[0]->volumeMl)->toBe(3.0);
 })->with(THREES);
 
 it('reads their signs too, and leaves every other letter where it is', function (): void {
@@ -40,6 +40,6 @@ it('reads their signs too, and leaves every other letter where it is', function 
 });
 
 it('refuses no number twice over: a mix written in other digits is the same mix', function (): void {
-    $mix = static fn (string $base, string $soap): array => (new Mixer(Cases::knowledge()))->mix(Cases::recipe(Cases::body($base, [['liquid-castile-soap', $soap, '30 %']])))->strengths[0]->toArray();
+    $mix = static fn (string $base, string $soap): array => Cases::get(Mixer::class)->mix(Cases::recipe(Cases::body($base, [['liquid-castile-soap', $soap, '30 %']])))->strengths[0]->toArray();
     expect($mix('١ L', '２５ mL'))->toBe($mix('1 L', '25 mL'));
 });

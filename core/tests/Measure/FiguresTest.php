@@ -6,6 +6,7 @@ use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\KitchenSet;
 use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Measure\Units;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Tests\Cases;
 use Symfony\Component\Yaml\Yaml;
@@ -58,7 +59,7 @@ it('says a weight as a kitchen scale shows it', function (float $grams, string $
 })->with([[347.4, '347 g'], [56.4, '56 g'], [9.62, '9.6 g'], [0.837, '0.84 g'], [1234.0, '1.23 kg'], [999.6, '1 kg']]);
 
 it('counts cups to twelve, then gallons or litres', function (): void {
-    $set = static fn (string $system): KitchenSet => KitchenSet::of(Cases::knowledge()->units(), UnitSystem::from($system));
+    $set = static fn (string $system): KitchenSet => KitchenSet::of(Cases::get(Units::class), UnitSystem::from($system));
     expect($set('us')->nearest(71.666667 * 236.5882365)->pretty)->toBe('4 gal + 7⅔ cups')
         ->and($set('us')->nearest(12 * 236.5882365)->pretty)->toBe('12 cups')
         ->and($set('us')->nearest(16 * 236.5882365)->pretty)->toBe('1 gal')

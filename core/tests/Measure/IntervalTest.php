@@ -9,6 +9,7 @@ use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\KitchenMeasure;
 use Nebbia\Core\Measure\Unit;
 use Nebbia\Core\Measure\UnitKind;
+use Nebbia\Core\Measure\Units;
 use Nebbia\Core\Tests\Cases;
 
 it('multiplies, adds and divides at its ends', function (): void {
@@ -50,7 +51,7 @@ it('cannot be nothing, backwards or beyond all gardens', function (int $low, int
 })->with([[0, 1, 2], [-1, 1, 2], [3, 2, 4], [1, 4, 3], [1, 2, 1_000_000_001]])->throws(AmountException::class);
 
 it('counts pieces in quarters, and tablets in halves', function (float $number, string $unit, string $text, float $error): void {
-    $piece = $unit === 'tablet' ? Unit::tabletOf(BigRational::of('0.325')) : Cases::knowledge()->units()->get($unit);
+    $piece = $unit === 'tablet' ? Unit::tabletOf(BigRational::of('0.325')) : Cases::get(Units::class)->get($unit);
     $measure = KitchenMeasure::pieces($number, $piece);
     expect($measure->text)->toBe($text)->and($measure->errorPercent)->toEqualWithDelta($error, 0.01);
 })->with([

@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
+use Nebbia\Core\Measure\Kitchens;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Tests\Cases;
 
 it('finds the nearest spoons and cups', function (float $ml, string $system, string $text, float $error): void {
-    $measure = Cases::knowledge()->kitchen(UnitSystem::from($system))->nearest($ml);
+    $measure = Cases::get(Kitchens::class)->of(UnitSystem::from($system))->nearest($ml);
     expect($measure->text)->toBe($text)->and($measure->errorPercent)->toEqualWithDelta($error, 0.01);
 })->with([
     // 2 · 14.7868 + 1.5 · 4.9289 = 36.9669; 36.9669 / 37.5 − 1 = −1.42 %
@@ -27,7 +28,7 @@ it('finds the nearest spoons and cups', function (float $ml, string $system, str
 ]);
 
 it('uses at most two kinds, is near, and knows how near', function (string $system): void {
-    $kitchen = Cases::knowledge()->kitchen(UnitSystem::from($system));
+    $kitchen = Cases::get(Kitchens::class)->of(UnitSystem::from($system));
     for ($ml = 0.7; $ml < 900; $ml *= 1.0173) {
         $measure = $kitchen->nearest($ml);
         expect(substr_count($measure->text, '+'))->toBeLessThanOrEqual(1)

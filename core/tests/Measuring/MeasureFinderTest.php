@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Nebbia\Core\Measure\Drops;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measuring\Calibration;
 use Nebbia\Core\Measuring\Kit;
@@ -11,7 +12,6 @@ use Nebbia\Core\Measuring\MixMeasurer;
 use Nebbia\Core\Measuring\OwnMeasures;
 use Nebbia\Core\Measuring\StockFinder;
 use Nebbia\Core\Measuring\Tool;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Tests\Cases;
 
 /** @return list<Tool> */
@@ -24,7 +24,7 @@ function metricSpoons(): array
 
 function saidOf(?Measurement $measurement): string
 {
-    return $measurement === null ? '' : Catalogue::english(Cases::knowledge())->say($measurement->said());
+    return $measurement === null ? '' : Cases::english()->say($measurement->said());
 }
 
 it('takes the fewest scoops that come near enough', function (float $ml, string $said, float $amount): void {
@@ -131,7 +131,7 @@ it('dissolves no more than water holds', function (): void {
 it('measures a mix line by line, and leaves alone what does not mix with water', function (): void {
     $mix = Cases::mix(Cases::body('2 L', [['neem-oil', '0.4 mL'], ['liquid-castile-soap', '0.8 mL', '33 %'], ['garlic', '3 cloves'], ['lye', '1 g']], units: 'metric'));
     $kit = Kit::of([Tool::graduated('syringe', 'syringe', 10.0, 0.2), Tool::graduated('jug', 'jug', 500.0, 5.0)]);
-    [$oil, $soap, $garlic, $lye] = (new MixMeasurer(Cases::knowledge(), $kit))->measure($mix);
+    [$oil, $soap, $garlic, $lye] = (new MixMeasurer(Cases::get(Drops::class), $kit))->measure($mix);
     expect($oil->stock)->toBeNull()->and($oil->isNear)->toBeFalse()
         ->and($soap->stock)->not->toBeNull()->and($soap->isNear)->toBeTrue()
         ->and($garlic->direct)->toBeNull()->and($garlic->isNear)->toBeTrue()
@@ -160,7 +160,7 @@ it('takes one\'s own measure instead of the wide default, and only for what it w
     $own = OwnMeasures::of([Calibration::of('squeeze', 'dish-detergent', 5, [Cases::amount('10 mL')], 0.5), Calibration::of('handful', 'wood-ash', 1, [Cases::amount('60 g')], 1.0)]);
     $body = Cases::body('1 L', [['dish-detergent', 'a squeeze', '20 %'], ['wood-ash', 'a handful'], ['liquid-castile-soap', 'a squeeze', '33 %']]);
     $plain = Cases::mix($body);
-    $mine = (new Nebbia\Core\Formulation\Mixer(Cases::knowledge(), $own))->mix(Cases::recipe($body));
+    $mine = Cases::get(Nebbia\Core\Formulation\Mixer::class)->with($own)->mix(Cases::recipe($body));
     expect($mine->lines[0]->volumeMl)->toEqualWithDelta(2.0, 1e-9)->and($mine->lines[1]->massG)->toEqualWithDelta(60.0, 1e-9)->and($mine->lines[2]->volumeMl)->toEqualWithDelta(4.0, 1e-9);
     $width = static fn (Nebbia\Core\Formulation\Mix $mix): float => ($mix->strengthOf('detergent')->percentWv->high ?? 0.0) / ($mix->strengthOf('detergent')->percentWv->low ?? 1.0);
     expect($width($mine))->toBeLessThan(1.3)->and($width($plain))->toBeGreaterThan(10.0);

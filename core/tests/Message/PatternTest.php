@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Message\Pattern;
@@ -27,7 +26,7 @@ it('refuses a sentence that can never be said', function (string $pattern): void
 ]);
 
 it('refuses to say a sentence without its parameters, or with text for a number', function (): void {
-    $catalogue = Catalogue::english(Knowledge::of(['messages.en' => ['a' => '{name} has {n, plural, one {#} other {#}} at {x, number, ::@@}.']]));
+    $catalogue = Catalogue::of('en', ['a' => '{name} has {n, plural, one {#} other {#}} at {x, number, ::@@}.']);
     expect($catalogue->say(Message::of('a', ['name' => 'Ada', 'n' => 2, 'x' => 0.9871])))->toBe('Ada has 2 at 0.99.')
         ->and(fn () => $catalogue->say(Message::of('a', ['name' => 'Ada', 'n' => 2])))->toThrow(UnknownMessage::class, "'x'")
         ->and(fn () => $catalogue->say(Message::of('a', ['name' => 'Ada', 'n' => 'two', 'x' => 1])))->toThrow(UnknownMessage::class, "'n'");

@@ -17,13 +17,13 @@ use Nebbia\Core\Vessel\Vessel;
 
 function standOf(string $plant, int $number, ?float $cm = null, Stage $stage = Stage::Growing, ?float $area = null, ?float $pot = null): Stand
 {
-    return Stand::of($plant, Cases::knowledge()->plant($plant), $number, $stage, $cm, $area, $pot);
+    return Stand::of($plant, Cases::plant($plant), $number, $stage, $cm, $area, $pot);
 }
 
 /** @param  list<Stand>  $stands */
 function needOf(array $stands, Wetting $wetting = Wetting::RunOff, bool $wets = false, ?float $ground = null): Interval
 {
-    return (new NeedEstimator(Cases::knowledge()))->need($stands, $wetting, $wets, $ground)->total;
+    return Cases::get(NeedEstimator::class)->need($stands, $wetting, $wets, $ground)->total;
 }
 
 it('takes what the table says at its heights', function (string $plant, ?float $cm, Stage $stage, float $low, float $likely, float $high): void {

@@ -12,9 +12,9 @@ use Nebbia\Core\Tests\Cases;
 /** @return list<Means> */
 function disinfect(string $ingredient, ?string $strength, float $ml): array
 {
-    $found = Cases::knowledge()->ingredient($ingredient);
+    $found = Cases::ingredient($ingredient);
 
-    return (new Disinfecting(Cases::knowledge()))->from([[$found, $strength === null ? Strength::usual($found) : StrengthParser::parse($strength, $found)]], $ml);
+    return Cases::get(Disinfecting::class)->from([[$found, $strength === null ? Strength::usual($found) : StrengthParser::parse($strength, $found)]], $ml);
 }
 
 it('thins a bottle to what disinfects', function (string $ingredient, string $strength, float $ml, float $bottle): void {

@@ -5,19 +5,18 @@ declare(strict_types=1);
 use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Ingredient\StrengthParser;
 use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Label\BottleLabel;
-use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Label\BottleLabels;
 use Nebbia\Core\Pantry\Cupboard;
 use Nebbia\Core\Pantry\Product;
 use Nebbia\Core\Pantry\ShelfKeeper;
 use Nebbia\Core\Pantry\Shopping;
-use Nebbia\Core\Storage\KeepingTime;
+use Nebbia\Core\Storage\KeepingTimes;
 use Nebbia\Core\Tests\Cases;
 
 /** @param  array<string, mixed>  $more */
 function bottle(string $id, string $ingredient, ?string $strength, ?float $size = null, ?float $left = null, ?float $price = null, array $more = []): Product
 {
-    $what = Cases::knowledge()->ingredient($ingredient);
+    $what = Cases::ingredient($ingredient);
 
     return Product::of($id, ucfirst($id), $what, $strength === null ? Strength::usual($what) : StrengthParser::parse($strength, $what), $strength, $size, $left, $price, ...$more);
 }
@@ -51,8 +50,8 @@ it('lists what has to be bought for all rounds', function (): void {
 });
 
 it('warns of old peroxide, open vinegar, soap without a strength, what is past its date or nearly gone', function (Product $product, array $said): void {
-    $findings = (new ShelfKeeper(Cases::knowledge()))->look($product, new DateTimeImmutable('2026-06-01'));
-    $catalogue = Catalogue::english(Cases::knowledge());
+    $findings = Cases::get(ShelfKeeper::class)->look($product, new DateTimeImmutable('2026-06-01'));
+    $catalogue = Cases::english();
     expect(array_map(static fn (Finding $finding): string => $catalogue->say($finding->what), $findings))->toBe($said);
 })->with([
     [bottle('peroxide', 'hydrogen-peroxide', '3 %', 500.0, 400.0, null, [null, new DateTimeImmutable('2025-06-01')]), ['Peroxide has been open for 365 days: it may be weaker than its label.']],
@@ -66,8 +65,8 @@ it('warns of old peroxide, open vinegar, soap without a strength, what is past i
 it('counts days by the calendar, whatever hour it is where the garden lies', function (): void {
     $milk = bottle('milk', 'milk', null, 1000.0, 400.0, null, [null, new DateTimeImmutable('2026-05-26T00:00:00Z'), new DateTimeImmutable('2026-05-31T00:00:00Z')]);
     foreach (['2026-06-01T00:00:00+02:00', '2026-06-01T23:59:00+02:00', '2026-06-01T12:00:00Z'] as $now) {
-        $catalogue = Catalogue::english(Cases::knowledge());
-        expect(array_map(static fn (Finding $finding): string => $catalogue->say($finding->what), (new ShelfKeeper(Cases::knowledge()))->look($milk, new DateTimeImmutable($now))))
+        $catalogue = Cases::english();
+        expect(array_map(static fn (Finding $finding): string => $catalogue->say($finding->what), Cases::get(ShelfKeeper::class)->look($milk, new DateTimeImmutable($now))))
             ->toBe(['Milk is past its date by one day.', 'Milk has been open for 6 days.']);
     }
 });
@@ -82,7 +81,7 @@ it('refuses a bottle that cannot be', function (callable $make, string $field): 
 ]);
 
 it('keeps as long as the most perishable thing in it', function (array $lines, ?float $hours): void {
-    expect(KeepingTime::of(Cases::mix(Cases::body('1 L', $lines)), Cases::knowledge())?->hours->likely)->toBe($hours);
+    expect(Cases::get(KeepingTimes::class)->of(Cases::mix(Cases::body('1 L', $lines)))?->hours->likely)->toBe($hours);
 })->with([
     [[['liquid-castile-soap', '20 mL', '33 %']], 504.0],
     [[['liquid-castile-soap', '20 mL', '33 %'], ['hydrogen-peroxide', '100 mL', '3 %']], 24.0],
@@ -92,9 +91,8 @@ it('keeps as long as the most perishable thing in it', function (array $lines, ?
 ]);
 
 it('puts on the label what is in the bottle, until when, and what to beware of', function (): void {
-    $knowledge = Cases::knowledge();
-    $say = Catalogue::english($knowledge)->say(...);
-    $label = BottleLabel::of(Cases::mix(Cases::body('1 L', [['hydrogen-peroxide', '100 mL', '3 %'], ['isopropyl-alcohol', '500 mL', '70 %']], units: 'metric')), new DateTimeImmutable('2026-05-02T19:30:00+02:00'), $knowledge);
+    $say = Cases::english()->say(...);
+    $label = Cases::get(BottleLabels::class)->of(Cases::mix(Cases::body('1 L', [['hydrogen-peroxide', '100 mL', '3 %'], ['isopropyl-alcohol', '500 mL', '70 %']], units: 'metric')), new DateTimeImmutable('2026-05-02T19:30:00+02:00'));
     // 300 mL·% in 1600 mL is 0.1875 %; 350 mL in 1600 is 21.875 % by volume.
     expect(array_map($say, $label->contents))->toBe(['hydrogen peroxide 0.19 %', 'isopropanol 22 % by volume'])
         ->and($label->useBy?->format(DATE_ATOM))->toBe('2026-05-03T19:30:00+02:00')

@@ -10,7 +10,7 @@ use Nebbia\Core\Tests\Cases;
  */
 it('has in each list of sensitive plants whom the lists name', function (string $list, array $plants): void {
     foreach ($plants as $id) {
-        expect(Cases::knowledge()->plant($id)->groupFor($list))->toBe(SensitivityGroup::Sensitive, "$id to $list");
+        expect(Cases::plant($id)->groupFor($list))->toBe(SensitivityGroup::Sensitive, "$id to $list");
     }
 })->with([
     'soap' => ['soap', [
@@ -37,7 +37,7 @@ it('has in each list of sensitive plants whom the lists name', function (string 
 ]);
 
 it('notes whom the lists name only in part', function (string $plant, string $list, string $which): void {
-    $known = Cases::knowledge()->plant($plant);
+    $known = Cases::plant($plant);
     expect($known->notedFor[$list] ?? '')->toContain($which)->and($known->groupFor($list))->not->toBe(SensitivityGroup::Sensitive);
 })->with([
     ['chrysanthemum', 'soap', 'some'],
@@ -60,7 +60,7 @@ it('notes whom the lists name only in part', function (string $plant, string $li
 
 it('lists nobody whom the lists do not name', function (string $list, array $plants): void {
     foreach ($plants as $id) {
-        expect(Cases::knowledge()->plant($id)->groupFor($list))->not->toBe(SensitivityGroup::Sensitive, "$id to $list");
+        expect(Cases::plant($id)->groupFor($list))->not->toBe(SensitivityGroup::Sensitive, "$id to $list");
     }
 })->with([
     ['soap', ['tomato', 'rose', 'cabbage', 'lemon', 'apple', 'moth-orchid', 'potato', 'dahlia']],

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\RecipeReader;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Reading\PlainReader;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
@@ -27,9 +26,9 @@ function anyParagraph(Chance $chance): string
 
 it('reads any paragraph without falling over, marks what stands there, and what mixes can be written and read again', function (int $seed): void {
     $chance = new Chance($seed);
-    $catalogue = Catalogue::english(Cases::knowledge());
-    $plain = new PlainReader(Cases::knowledge());
-    $recipes = new RecipeReader(Cases::knowledge());
+    $catalogue = Cases::english();
+    $plain = Cases::get(PlainReader::class);
+    $recipes = Cases::get(RecipeReader::class);
     $whole = 0;
     for ($n = 0; $n < 5000; $n++) {
         $text = anyParagraph($chance);

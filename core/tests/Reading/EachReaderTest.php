@@ -9,7 +9,7 @@ use Nebbia\Core\Tests\Cases;
 function sharedOut(string $text): array
 {
     static $reader = null;
-    $reader ??= new PlainReader(Cases::knowledge());
+    $reader ??= Cases::get(PlainReader::class);
     $lines = $reader->read($text)->recipe['ingredients'];
     assert(is_array($lines));
 
@@ -27,7 +27,7 @@ it('gives each of a list the amount that is said of each', function (string $tex
 ]);
 
 it('reads how many rounds go into a length of time, and only one that stands right behind', function (string $words, ?int $times): void {
-    $recipe = (new PlainReader(Cases::knowledge()))->read("5 g of baking soda in 1 L of water. $words")->recipe;
+    $recipe = Cases::get(PlainReader::class)->read("5 g of baking soda in 1 L of water. $words")->recipe;
     expect($recipe['repeat']['times'] ?? null)->toBe($times);
 })->with([
     // 21 / 7, 30 / 7, 14 / 3, 60 / 14
@@ -38,14 +38,14 @@ it('reads how many rounds go into a length of time, and only one that stands rig
 ]);
 
 it('takes a bottle by the ounce for fluid ounces, and nothing else', function (string $text, string $base): void {
-    expect((new PlainReader(Cases::knowledge()))->read($text)->recipe['base']['amount'])->toBe($base);
+    expect(Cases::get(PlainReader::class)->read($text)->recipe['base']['amount'])->toBe($base);
 })->with([
     ['Put 1 tsp castile soap into a 32 oz spray bottle of water.', '32 US fl oz'], ['Put 1 tsp castile soap into a 2-liter bottle of water.', '2 L'],
     ['Put 1 tsp castile soap into a 1.5-litre jug of water.', '1.5 L'], ['Put 4 oz of Epsom salt into a 2 gallon watering can of water.', '2 US gal'],
 ]);
 
 it('sees weeds where weeds are sprayed, and what a can is for', function (string $text, string $use): void {
-    expect((new PlainReader(Cases::knowledge()))->read($text)->recipe['use'])->toBe($use);
+    expect(Cases::get(PlainReader::class)->read($text)->recipe['use'])->toBe($use);
 })->with([
     ['500 mL white vinegar in 500 mL of water, spray the weeds.', 'weed'], ['5 mL castile soap in a 1 L spray bottle of water.', 'foliar'],
     ['40 g Epsom salt in a 10 L watering can.', 'drench'], ['5 mL castile soap in 1 L of water, spray the aphids.', 'foliar'],

@@ -6,7 +6,6 @@ use Nebbia\Core\BadInput;
 use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Reading\PlainReader;
 use Nebbia\Core\Tests\Cases;
 use Symfony\Component\Yaml\Yaml;
@@ -15,9 +14,9 @@ use Symfony\Component\Yaml\Yaml;
 function understoodOf(string $text): array
 {
     static $reader = null;
-    $reader ??= new PlainReader(Cases::knowledge());
+    $reader ??= Cases::get(PlainReader::class);
 
-    return $reader->read($text)->toArray(Catalogue::english(Cases::knowledge()));
+    return $reader->read($text)->toArray(Cases::english());
 }
 
 /** @return list<array<string, mixed>> */
@@ -82,7 +81,7 @@ it('gives a recipe that mixes, once what is missing has been filled in', functio
             && ! in_array(null, array_column($read['ingredients'], 'ingredient'), true);
         $mixes = true;
         try {
-            (new Mixer(Cases::knowledge()))->mix((new RecipeReader(Cases::knowledge()))->read($read));
+            Cases::get(Mixer::class)->mix(Cases::get(RecipeReader::class)->read($read));
         } catch (BadInput) {
             $mixes = false;
         }
@@ -94,7 +93,7 @@ it('says the same of the same recipe in other words', function (string $one, str
     $strengths = static function (string $text): array {
         $recipe = understoodOf($text);
         $found = [];
-        foreach ((new Mixer(Cases::knowledge()))->mix((new RecipeReader(Cases::knowledge()))->read($recipe))->strengths as $strength) {
+        foreach (Cases::get(Mixer::class)->mix(Cases::get(RecipeReader::class)->read($recipe))->strengths as $strength) {
             $found[$strength->substance->id] = $strength->percentWv->likely;
         }
         ksort($found);
@@ -114,11 +113,11 @@ it('says the same of the same recipe in other words', function (string $one, str
 ]);
 
 it('refuses what is no paragraph, and says what to do', function (string $text, string $says): void {
-    [$field, $complaint] = Cases::complaint(static fn () => (new PlainReader(Cases::knowledge()))->read($text));
+    [$field, $complaint] = Cases::complaint(static fn () => Cases::get(PlainReader::class)->read($text));
     expect($field)->toBe('text')->and($complaint)->toContain($says);
 })->with([['   ', 'nothing to read'], [str_repeat('a ', 3000), 'too long'], ["\xff\xfe", 'UTF-8']]);
 
 it('takes the spoons that the gardener names over those that the words suggest', function (): void {
-    $read = (new PlainReader(Cases::knowledge()))->read('1 tbsp neem oil in 1 L water', UnitSystem::Au);
+    $read = Cases::get(PlainReader::class)->read('1 tbsp neem oil in 1 L water', UnitSystem::Au);
     expect($read->recipe['units'])->toBe('au')->and(amountOf('neem-oil', (string) $read->recipe['ingredients'][0]['amount'], 'au', 'mL'))->toBe(20.0);
 });

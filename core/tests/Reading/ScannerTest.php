@@ -12,7 +12,7 @@ use Nebbia\Core\Tests\Cases;
 function tokensOf(string $text): array
 {
     static $scanner = null;
-    $scanner ??= new Scanner(Lexicon::from(Cases::knowledge()));
+    $scanner ??= new Scanner(Cases::get(Lexicon::class));
 
     return $scanner->scan($text);
 }

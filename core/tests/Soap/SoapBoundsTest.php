@@ -8,7 +8,6 @@ use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Making\State;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Soap\Soap;
 use Nebbia\Core\Soap\SoapFindings;
 use Nebbia\Core\Soap\SoapMaker;
@@ -22,14 +21,14 @@ use Nebbia\Core\Tests\Jar;
 /** @param  list<array{string, string}>  $oils */
 function cooked(array $oils, string $alkali = 'KOH', ?string $purity = '90', ?string $superfat = null, ?string $mass = null, ?string $storage = null, ?string $vessel = null): Soap
 {
-    return (new SoapMaker(Cases::knowledge()))->make((new SoapReader(Cases::knowledge()))->read($oils, $alkali, $purity, $superfat, $mass, UnitSystem::Metric, $storage, $vessel));
+    return Cases::get(SoapMaker::class)->make(Cases::get(SoapReader::class)->read($oils, $alkali, $purity, $superfat, $mass, UnitSystem::Metric, $storage, $vessel));
 }
 
 /** @return array<string, Severity> key => severity */
 function soapSays(Soap $soap, ?Water $water = null): array
 {
     $said = [];
-    foreach ((new SoapFindings(Cases::knowledge()))->of($soap, $water) as $finding) {
+    foreach (Cases::get(SoapFindings::class)->of($soap, $water) as $finding) {
         $said[str_replace('.what', '', $finding->what->key)] = $finding->severity;
     }
 
@@ -111,15 +110,15 @@ it('says what is to be minded', function (Soap $soap, string $key, ?Severity $se
 
 it('says what hard water takes: 6.41 g of soap for each gram of lime', function (): void {
     $soap = cooked([['sunflower', '500 g']]);
-    $finding = array_values(array_filter((new SoapFindings(Cases::knowledge()))->of($soap, Water::measured(200.0, 100.0)), static fn (Finding $one): bool => str_contains($one->what->key, 'hard-water')))[0];
+    $finding = array_values(array_filter(Cases::get(SoapFindings::class)->of($soap, Water::measured(200.0, 100.0)), static fn (Finding $one): bool => str_contains($one->what->key, 'hard-water')))[0];
     // 0.2 g/L: 1.28 g, said to two figures
-    expect(Catalogue::english(Cases::knowledge())->sentence($finding->what))->toContain('1.3 g')
+    expect(Cases::english()->sentence($finding->what))->toContain('1.3 g')
         ->and(soapSays($soap, Water::measured(80.0, 60.0)))->not->toHaveKey('soap.hard-water');
 });
 
 it('leads with the cautions, and never pours water onto alkali', function (): void {
     $steps = SoapSteps::of(cooked([['sunflower', '500 g']]), UnitSystem::Metric);
-    $english = Catalogue::english(Cases::knowledge());
+    $english = Cases::english();
     $said = array_map(static fn (array $one): string => $english->sentence($one[1]->what).' '.implode(' ', array_map($english->sentence(...), $one[1]->cautions)), $steps);
     expect($said[0])->toContain('Goggles')->toContain('Vinegar is for surfaces only')
         ->and(array_column($steps, 0))->toBe(array_values(array_column($steps, 0)))->and(max(array_column($steps, 0)))->toBe(3);
@@ -133,7 +132,7 @@ it('names the field that cannot be', function (array $with, string $field, strin
     try {
         cooked($with['oils'], $with['alkali'], $with['purity'], $with['superfat'], $with['mass'], $with['storage'], $with['vessel']);
     } catch (BadInput $e) {
-        expect($e->field())->toBe($field)->and(Catalogue::english(Cases::knowledge())->say($e->said))->toContain($mend);
+        expect($e->field())->toBe($field)->and(Cases::english()->say($e->said))->toContain($mend);
 
         return;
     }

@@ -12,12 +12,12 @@ use Symfony\Component\Yaml\Yaml;
 function soap(array $case): Soap
 {
     $purity = $case['purity'][0] === $case['purity'][2] ? (string) $case['purity'][1] : null;
-    $request = (new SoapReader(Cases::knowledge()))->read(
+    $request = Cases::get(SoapReader::class)->read(
         array_map(static fn (string $oil): array => [$oil, $case['oils'][$oil].'g'], array_keys($case['oils'])), $case['alkali'], $purity,
         isset($case['superfat']) ? (string) $case['superfat'] : null, isset($case['mass']) ? $case['mass'].' g' : null,
     );
 
-    return (new SoapMaker(Cases::knowledge()))->make($request);
+    return Cases::get(SoapMaker::class)->make($request);
 }
 
 dataset('soaps', array_map(static fn (array $case): array => [$case], array_column(Yaml::parseFile(__DIR__.'/soaps.yaml'), null, 'name')));

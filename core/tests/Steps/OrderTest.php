@@ -22,7 +22,7 @@ function mixedIn(array $groups): array
 {
     $recipe = Cases::recipe(Cases::body('1 L', array_map(static fn (string $group): array => OF_GROUP[$group], $groups), units: 'metric'));
 
-    return array_map(static fn (Step $step): string => $step->group, array_slice((new MixingOrder(Cases::knowledge()))->of($recipe), 1));
+    return array_map(static fn (Step $step): string => $step->group, array_slice(Cases::get(MixingOrder::class)->of($recipe), 1));
 }
 
 it('holds every rule of order for every pair, whichever is written first', function (string $before, string $after): void {

@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use Nebbia\Core\Hazard\Hazards;
+use Nebbia\Core\Measure\Drops;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Measuring\Kit;
 use Nebbia\Core\Measuring\MixMeasurer;
 use Nebbia\Core\Measuring\Tool;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Steps\MixingStep;
 use Nebbia\Core\Steps\StepPlanner;
@@ -21,19 +21,18 @@ use Nebbia\Core\Vessel\Vessel;
  */
 function stepsOf(array $body, ?Kit $kit = null): array
 {
-    $knowledge = Cases::knowledge();
     $work = Work::of(
-        Cases::judged($body), Vessel::of('Pump bottle', 2000.0, 0.85, null, 0.4), UnitSystem::Metric, new Hazards($knowledge),
-        $kit === null ? null : new MixMeasurer($knowledge, $kit),
+        Cases::judged($body), Vessel::of('Pump bottle', 2000.0, 0.85, null, 0.4), UnitSystem::Metric, Cases::get(Hazards::class),
+        $kit === null ? null : new MixMeasurer(Cases::get(Drops::class), $kit),
     );
 
-    return StepPlanner::withAllRules($knowledge)->plan($work);
+    return Cases::get(StepPlanner::class)->plan($work);
 }
 
 /** @param  list<MixingStep>  $steps */
 function toldOf(array $steps): string
 {
-    $catalogue = Catalogue::english(Cases::knowledge());
+    $catalogue = Cases::english();
     $say = static fn (?Message $message): string => $message === null ? '' : $catalogue->say($message);
 
     return implode("\n", array_map(static fn (MixingStep $step): string => $step->kind.': '.$say($step->what).' '.$say($step->how).' '.implode(' ', array_map($say, $step->cautions)), $steps));

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Storage\KeepingTime;
+use Nebbia\Core\Storage\KeepingTimes;
 use Nebbia\Core\Tests\Cases;
 
 /** @param  list<array{0: string, 1: string}>  $lines */
 function keeps(array $lines): ?KeepingTime
 {
-    return KeepingTime::of(Cases::mix(Cases::body('1 L', $lines)), Cases::knowledge());
+    return Cases::get(KeepingTimes::class)->of(Cases::mix(Cases::body('1 L', $lines)));
 }
 
 // Peroxide under a day, extracts one to three days cold, milk and emulsions the same day, bicarbonate one to two days, soap and alcohol weeks.
@@ -46,7 +46,7 @@ it('never keeps longer for one thing more', function (): void {
 
 it('says days where it is days, hours where it is hours, and the cold where it needs it', function (string $ingredient, string $amount, string $said): void {
     $message = keeps([[$ingredient, $amount]])?->said();
-    expect($message === null ? null : Catalogue::english(Cases::knowledge())->say($message))->toBe($said);
+    expect($message === null ? null : Cases::english()->say($message))->toBe($said);
 })->with([
     ['liquid-castile-soap', '5 mL', 'Keeps about 21 days.'], ['garlic', '5 g', 'Keeps about 2 days in the cold.'],
     ['milk', '5 mL', 'Use within 8 hours.'], ['baking-soda', '5 g', 'Use within 36 hours.'],

@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Formulation\Mixer;
 use Nebbia\Core\Ingredient\Strength;
 use Nebbia\Core\Judgement\Severity;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Substitution\Substitutor;
 use Nebbia\Core\Tests\Cases;
@@ -38,11 +36,10 @@ it('takes dry pepper for fresh at a fifth', function (): void {
 });
 
 it('has a sentence for every pair, and offers only what it would swap', function (): void {
-    $knowledge = Cases::knowledge();
-    $catalogue = Catalogue::english($knowledge);
-    $substitutor = new Substitutor($knowledge, new Mixer($knowledge));
-    $ingredients = array_map($knowledge->ingredient(...), $knowledge->ids('ingredients'));
-    foreach ($knowledge->rows('substitutes') as $row) {
+    $catalogue = Cases::english();
+    $substitutor = Cases::get(Substitutor::class);
+    $ingredients = array_map(Cases::ingredient(...), Cases::table('ingredients')->ids());
+    foreach (Cases::table('substitutes')->rows() as $row) {
         $params = ['from' => 'a', 'to' => 'b'];
         expect($catalogue->say(Message::of($row->string('verdict') === 'not' ? $row->string('say') : $row->string('say').'.what', $params)))->not->toBe('');
     }

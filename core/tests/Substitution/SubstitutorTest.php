@@ -54,10 +54,9 @@ it('keeps the mass of what acts, and the final volume', function (): void {
 it('comes back to the same bottle with the same amount', function (): void {
     $body = Cases::body('850 mL', [['isopropyl-alcohol', '150 mL', '70 %']]);
     $there = swapped($body, 0, 'isopropyl-alcohol', '91 %')->recipe;
-    $knowledge = Cases::knowledge();
-    $ingredient = $knowledge->ingredient('isopropyl-alcohol');
-    $back = (new Substitutor($knowledge, new Mixer($knowledge)))->swap($there, 0, $ingredient, StrengthParser::parse('70 %', $ingredient), '70 %')->recipe;
-    expect((new Mixer($knowledge))->mix($back)->lines[0]->volumeMl)->toEqualWithDelta(150.0, 1e-3);
+    $ingredient = Cases::ingredient('isopropyl-alcohol');
+    $back = Cases::get(Substitutor::class)->swap($there, 0, $ingredient, StrengthParser::parse('70 %', $ingredient), '70 %')->recipe;
+    expect(Cases::get(Mixer::class)->mix($back)->lines[0]->volumeMl)->toEqualWithDelta(150.0, 1e-3);
 });
 
 it('leaves a wanted final strength as it is written', function (): void {

@@ -9,18 +9,19 @@ use Nebbia\Core\Course\Planner;
 use Nebbia\Core\Course\RoundWords;
 use Nebbia\Core\Diagnosis\Answers;
 use Nebbia\Core\Diagnosis\Diagnostician;
+use Nebbia\Core\Diagnosis\Signs;
 use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
 use Nebbia\Core\Formulation\UseOfSpray;
 use Nebbia\Core\Hour\Hour;
 use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Hour\WeatherUnits;
 use Nebbia\Core\Judgement\Circumstances;
+use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\MakingSteps;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Sun\Place;
+use Nebbia\Core\Target\Targets;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Jar;
 use Nebbia\Core\Tests\Sweep;
@@ -41,14 +42,13 @@ function saidOfMix(Mix $mix): array
 }
 
 it('plans every remedy against every target in every month', function (): void {
-    $knowledge = Cases::knowledge();
-    $reader = new CourseReader($knowledge, new RecipeReader($knowledge), new Mixer($knowledge));
-    $planner = new Planner($knowledge);
+    $reader = Cases::get(CourseReader::class);
+    $planner = Cases::get(Planner::class);
     $words = new RoundWords(Sweep::catalogue(), WeatherUnits::of(UnitSystem::Us));
     $skies = [];
     $faults = [];
     $tried = 0;
-    foreach ($knowledge->ids('targets') as $target) {
+    foreach (Cases::table('targets')->ids() as $target) {
         foreach (demoBodies() as $name => $body) {
             foreach (['outbreak', 'prevention'] as $purpose) {
                 for ($month = 1; $month <= 12; $month++) {
@@ -80,7 +80,7 @@ it('judges every plant at every stage, in and out, at dusk and at noon', functio
     $faults = [];
     $tried = 0;
     $bodies = array_values(demoBodies());
-    foreach (Cases::knowledge()->ids('plants') as $plant) {
+    foreach (Cases::table('plants')->ids() as $plant) {
         foreach (Stage::cases() as $stage) {
             foreach ([true, false] as $indoors) {
                 foreach ([PartOfDay::Dusk, PartOfDay::Midday] as $part) {
@@ -108,7 +108,7 @@ it('judges every plant at every stage, in and out, at dusk and at noon', functio
 it('judges every ingredient, weak, usual and absurd, in every use', function (): void {
     $faults = [];
     $tried = 0;
-    foreach (Cases::knowledge()->ids('ingredients') as $id) {
+    foreach (Cases::table('ingredients')->ids() as $id) {
         foreach (UseOfSpray::cases() as $use) {
             foreach (['0.001', '1.3', '97'] as $percent) {
                 foreach (["$percent mL", "$percent g", "$percent %", '1:50', '2 tbsp', '3-5 drops', 'a squeeze'] as $amount) {
@@ -127,7 +127,7 @@ it('judges every ingredient, weak, usual and absurd, in every use', function ():
 
 it('makes every kind of preparation', function (): void {
     $faults = [];
-    $kinds = Cases::knowledge()->kinds()->all;
+    $kinds = Cases::get(Kinds::class)->all;
     foreach ($kinds as $kind) {
         foreach (['10 mL', '1 L', '40 L'] as $base) {
             Sweep::try("$kind->id in $base", static function () use ($kind, $base): array {
@@ -143,16 +143,15 @@ it('makes every kind of preparation', function (): void {
 
 it('diagnoses from every sign alone, there or not, on every sort of plant', function (): void {
     $faults = [];
-    $knowledge = Cases::knowledge();
-    $diagnostician = Diagnostician::with($knowledge);
-    foreach ($knowledge->ids('signs') as $n => $id) {
+    $diagnostician = Cases::get(Diagnostician::class);
+    foreach (Cases::table('signs')->ids() as $n => $id) {
         foreach ([true, false] as $there) {
-            $plant = $knowledge->ids('plants')[$n * 7 % count($knowledge->ids('plants'))];
-            Sweep::try("$id, ".($there ? 'seen' : 'not seen').", $plant", static function () use ($id, $there, $plant, $knowledge, $diagnostician): array {
-                $sign = $knowledge->sign($id);
-                $diagnosis = $diagnostician->diagnose(Answers::of($knowledge, $there ? [$id] : [], $there ? [] : [$id]), Nebbia\Core\Diagnosis\Circumstances::of($knowledge->plant($plant)));
+            $plant = Cases::table('plants')->ids()[$n * 7 % count(Cases::table('plants')->ids())];
+            Sweep::try("$id, ".($there ? 'seen' : 'not seen').", $plant", static function () use ($id, $there, $plant, $diagnostician): array {
+                $sign = Cases::sign($id);
+                $diagnosis = $diagnostician->diagnose(Answers::of(Cases::get(Signs::class), $there ? [$id] : [], $there ? [] : [$id]), Nebbia\Core\Diagnosis\Circumstances::of(Cases::plant($plant)));
 
-                return [$diagnosis->findings($knowledge), $sign->name(), $sign->look(), $sign->where(), $sign->when(), $diagnosis->nextLook?->sign->name()];
+                return [$diagnosis->findings(Cases::get(Targets::class)), $sign->name(), $sign->look(), $sign->where(), $sign->when(), $diagnosis->nextLook?->sign->name()];
             }, $faults);
         }
     }
@@ -161,8 +160,8 @@ it('diagnoses from every sign alone, there or not, on every sort of plant', func
 
 it('reads every name that a label may bear', function (): void {
     $faults = [];
-    $reader = new LabelReader(Cases::knowledge());
-    foreach (Cases::knowledge()->rows('bottle-names', 'names') as $row) {
+    $reader = Cases::get(LabelReader::class);
+    foreach (Cases::table('bottle-names')->rows('names') as $row) {
         Sweep::try($row->strings('names')[0], static fn (): array => [$reader->read('Aqua, '.$row->strings('names')[0].' 5-15 %, Parfum')->because], $faults);
     }
     expect($faults)->toBe([]);

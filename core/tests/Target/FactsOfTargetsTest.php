@@ -7,7 +7,7 @@ use Nebbia\Core\Tests\Cases;
 
 function target(string $id): Target
 {
-    return Cases::knowledge()->target($id);
+    return Cases::target($id);
 }
 
 /*
@@ -67,7 +67,7 @@ it('has the latent periods of the table', function (string $id, float $c, float 
 ]);
 
 it('knows its hosts by kind, family and habit, the nearest word first', function (string $target, string $plant, string $word): void {
-    expect(target($target)->likeliness?->hostWord(Cases::knowledge()->plant($plant)))->toBe($word);
+    expect(target($target)->likeliness?->hostWord(Cases::plant($plant)))->toBe($word);
 })->with([
     'a kind named' => ['black-spot', 'rose', 'main'],
     'a family named' => ['flea-beetle', 'rocket', 'main'],
@@ -80,7 +80,7 @@ it('knows its hosts by kind, family and habit, the nearest word first', function
 ]);
 
 it('says of every pest and disease until when watching is better, on what ground, and how sure it is', function (): void {
-    foreach (Cases::knowledge()->ids('targets') as $id) {
+    foreach (Cases::table('targets')->ids() as $id) {
         $target = target($id);
         if (in_array($target->kind->value, ['pest', 'disease'], true)) {
             expect($target->watchUntil)->not->toBeNull($id)

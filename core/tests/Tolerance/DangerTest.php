@@ -85,7 +85,7 @@ it('gives every finding its ground and its mend', function (): void {
     $mix = Cases::judged(Cases::body('1 L', [['dish-detergent', 'a squeeze'], ['isopropyl-alcohol', '1 cup'], ['baking-soda', '1 tbsp'], ['vegetable-oil', '1 tbsp'], ['wood-ash', '1 handful'], ['borax', '1 tsp']]), 'tomato');
     expect(count($mix->findings))->toBeGreaterThan(12);
     foreach ($mix->findings as $finding) {
-        $said = $finding->toArray(Nebbia\Core\Message\Catalogue::english(Cases::knowledge()));
+        $said = $finding->toArray(Cases::english());
         expect($said['what'])->not->toBe('')->and($said['because'])->not->toBe('')->and($said['instead'])->not->toBe('')
             ->and($said['what'].$said['because'].$said['instead'])->not->toContain('{')
             ->and(['definition', 'physical constant', 'established guidance', 'practice', 'own trial'])->toContain($said['basis'])

@@ -7,7 +7,7 @@ use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Tests\Cases;
-use Nebbia\Core\Tolerance\Burden;
+use Nebbia\Core\Tolerance\Burdens;
 use Nebbia\Core\Tolerance\Limits;
 
 // What survived when faults were put into these rules one by one.
@@ -86,19 +86,17 @@ it('knows nothing of a substance in words of its own for leaves and for roots', 
 
 it('adds up what several actives are of what an ordinary plant bears', function (): void {
     // Soap: careful from 1.5, stop at 3 % w/v; baking soda: careful from 0.75, stop at 1.5. 0.9 / 1.5 + 0.3 / 0.75 = 1; 0.9 / 3 + 0.3 / 1.5 = 0.5.
-    $knowledge = Cases::knowledge();
     $situation = Situation::of(Cases::mix(Cases::body('1 L', [['liquid-castile-soap', '0.9 % w/v', '33 %'], ['baking-soda', '0.3 % w/v']], 'final')), null, null);
-    $burden = Burden::of($situation, new Limits($knowledge), $knowledge->section('tolerances', 'burden')) ?? throw new LogicException('No burden.');
+    $burden = Cases::get(Burdens::class)->of($situation) ?? throw new LogicException('No burden.');
     expect($burden->value)->toEqualWithDelta(1.0, 0.005)->and($burden->towardsStop)->toEqualWithDelta(0.5, 0.0025)->and($burden->mostTowardsStop)->toBeGreaterThanOrEqual($burden->towardsStop)
         ->and($burden->shares['potassium-soap'])->toEqualWithDelta(0.6, 0.003)->and($burden->shares['sodium-bicarbonate'])->toEqualWithDelta(0.4, 0.002)
         ->and($burden->heaviest)->toBe('potassium soap')->and($burden->factor)->toBe(1.0);
 });
 
 it('names the heaviest of several, in whatever order they are written', function (array $lines, string $heaviest): void {
-    $knowledge = Cases::knowledge();
     foreach ([$lines, array_reverse($lines)] as $order) {
         $situation = Situation::of(Cases::mix(Cases::body('1 L', $order, 'final')), null, null);
-        expect((Burden::of($situation, new Limits($knowledge), $knowledge->section('tolerances', 'burden')))?->heaviest)->toBe($heaviest);
+        expect(Cases::get(Burdens::class)->of($situation)?->heaviest)->toBe($heaviest);
     }
 })->with([
     [[['liquid-castile-soap', '0.3 % w/v', '33 %'], ['baking-soda', '0.6 % w/v']], 'sodium bicarbonate'],
@@ -108,9 +106,9 @@ it('names the heaviest of several, in whatever order they are written', function
 
 it('has a limit for two of one plant and use apart: what one knows is not the other\'s', function (): void {
     // One set of limits asked of several situations, as the bench does.
-    $limits = new Limits(Cases::knowledge());
+    $limits = Cases::get(Limits::class);
     $of = static fn (string $use, ?string $plant, string $ingredient): Situation => Situation::of(
-        Cases::mix(Cases::body('1 L', [[$ingredient, '0.5 % w/v']], 'final', $use)), $plant === null ? null : Cases::knowledge()->plant($plant), null,
+        Cases::mix(Cases::body('1 L', [[$ingredient, '0.5 % w/v']], 'final', $use)), $plant === null ? null : Cases::plant($plant), null,
     );
     $careful = static fn (Situation $one, string $substance): ?float => $limits->of($one, $substance)?->careful;
     $leaf = $of('foliar', null, 'liquid-castile-soap');

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Nebbia\Core\BadInput;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Sun\Place;
 use Nebbia\Core\Sun\Sun;
 use Nebbia\Core\Tests\Cases;
@@ -77,7 +76,7 @@ it('names the line and the column of weather that cannot be', function (string $
     try {
         WeatherCsv::read($csv);
     } catch (BadInput $e) {
-        expect($e->field())->toBe($field)->and(Catalogue::english(Cases::knowledge())->say($e->said))->toContain($mend);
+        expect($e->field())->toBe($field)->and(Cases::english()->say($e->said))->toContain($mend);
 
         return;
     }

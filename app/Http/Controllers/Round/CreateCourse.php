@@ -15,19 +15,19 @@ use App\OpenApi\Body;
 use App\OpenApi\Ok;
 use App\Undo\ChangeRecorder;
 use Illuminate\Http\JsonResponse;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 
 final class CreateCourse extends Controller
 {
     #[OA\Post(path: '/api/gardens/{garden}/courses', operationId: 'planCourse', requestBody: new Body(CourseRequest::class), responses: [new Ok(PlannedCourse::class, status: 201)])]
-    public function __invoke(CourseRequest $request, Garden $garden, PlanCourse $plan, ChangeRecorder $recorder, Knowledge $knowledge, Catalogue $catalogue): JsonResponse
+    public function __invoke(CourseRequest $request, Garden $garden, PlanCourse $plan, ChangeRecorder $recorder, Targets $targets, Catalogue $catalogue): JsonResponse
     {
         $plan = $request->plan($garden, $plan);
         [$course, $change] = $recorder->record($garden, 'Rounds planned', $plan);
         $course->load(['recipe', 'other', 'sprayer', 'plantings.zone', 'rounds.application', 'rounds.course', 'trouble.counts']);
 
-        return $this->json(new PlannedCourse(CourseResource::of($course, $knowledge, $catalogue, $garden->units), ChangeResource::of($change)), 201);
+        return $this->json(new PlannedCourse(CourseResource::of($course, $targets, $catalogue, $garden->units), ChangeResource::of($change)), 201);
     }
 }

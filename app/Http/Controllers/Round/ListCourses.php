@@ -10,8 +10,8 @@ use App\Models\Course;
 use App\Models\Garden;
 use App\OpenApi\Ok;
 use Illuminate\Http\JsonResponse;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 
 final class ListCourses extends Controller
@@ -19,13 +19,13 @@ final class ListCourses extends Controller
     private const MOST = 40;
 
     #[OA\Get(path: '/api/gardens/{garden}/courses', operationId: 'listCourses', responses: [new Ok(CourseResource::class, list: true)])]
-    public function __invoke(Garden $garden, Knowledge $knowledge, Catalogue $catalogue): JsonResponse
+    public function __invoke(Garden $garden, Targets $targets, Catalogue $catalogue): JsonResponse
     {
         $courses = $garden->courses()
             ->with(['recipe', 'other', 'sprayer', 'plantings.zone', 'rounds.application', 'rounds.course', 'trouble.counts'])
             ->orderByDesc('starts_on')->orderByDesc('id')
             ->limit(self::MOST)->get();
 
-        return $this->json($courses->map(static fn (Course $course): CourseResource => CourseResource::of($course, $knowledge, $catalogue, $garden->units))->all());
+        return $this->json($courses->map(static fn (Course $course): CourseResource => CourseResource::of($course, $targets, $catalogue, $garden->units))->all());
     }
 }

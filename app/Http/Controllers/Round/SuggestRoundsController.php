@@ -15,20 +15,20 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 use Nebbia\Core\BadInput;
 use Nebbia\Core\Course\Purpose;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 
 /** How often and when; nothing is stored. */
 final class SuggestRoundsController extends Controller
 {
     #[OA\Post(path: '/api/gardens/{garden}/rounds/suggest', operationId: 'suggestRounds', requestBody: new Body(SuggestRequest::class), responses: [new Ok(SuggestionResource::class)])]
-    public function __invoke(SuggestRequest $request, Garden $garden, SuggestRounds $suggest, Knowledge $knowledge): JsonResponse
+    public function __invoke(SuggestRequest $request, Garden $garden, SuggestRounds $suggest, Targets $targets): JsonResponse
     {
         $recipe = $garden->recipes()->findOrFail($request->string('recipe_id')->toString());
         $recipes = $request->filled('other_recipe_id') ? [$recipe, $garden->recipes()->findOrFail($request->string('other_recipe_id')->toString())] : [$recipe];
         $plantings = $garden->standing()->whereKey($request->array('planting_ids'))->get();
         try {
-            $target = $knowledge->target($request->string('target')->toString())->id;
+            $target = $targets->named($request->string('target')->toString())->id;
         } catch (BadInput $e) {
             throw $e->at('target');
         }

@@ -16,16 +16,18 @@ use App\OpenApi\Body;
 use App\OpenApi\Ok;
 use App\Undo\ChangeRecorder;
 use Illuminate\Http\JsonResponse;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Diagnosis\Signs;
+use Nebbia\Core\Plant\Plants;
+use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 
 final class KeepScoutingController extends Controller
 {
     #[OA\Post(path: '/api/gardens/{garden}/scoutings', operationId: 'keepScouting', requestBody: new Body(ScoutingRequest::class), responses: [new Ok(SavedScouting::class, status: 201)])]
-    public function __invoke(ScoutingRequest $request, Garden $garden, KeepScouting $keep, ShowTrouble $show, Knowledge $knowledge, ChangeRecorder $recorder): JsonResponse
+    public function __invoke(ScoutingRequest $request, Garden $garden, Signs $signs, Plants $plants, Targets $targets, KeepScouting $keep, ShowTrouble $show, ChangeRecorder $recorder): JsonResponse
     {
         $planting = $request->planting($garden) ?? abort(404);
-        [$answers, $circumstances, $target] = [$request->answers($knowledge), $request->circumstances($knowledge, $garden, $planting), $request->target($knowledge)];
+        [$answers, $circumstances, $target] = [$request->answers($signs), $request->circumstances($plants, $garden, $planting), $request->target($targets)];
         [$scouting, $change] = $recorder->record($garden, 'Look written down', static fn (): Scouting => $keep(
             $garden, $planting, $answers, $circumstances, $request->input('as') === 'trouble', $target, $request->note(),
         ));

@@ -12,15 +12,16 @@ use App\Models\Garden;
 use App\OpenApi\Body;
 use App\OpenApi\Ok;
 use Illuminate\Http\JsonResponse;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Diagnosis\Signs;
+use Nebbia\Core\Plant\Plants;
 use OpenApi\Attributes as OA;
 
 /** Causes ranked anew after each answer; nothing is stored. */
 final class ScoutController extends Controller
 {
     #[OA\Post(path: '/api/gardens/{garden}/scout', operationId: 'scout', requestBody: new Body(ScoutRequest::class), responses: [new Ok(DiagnosisResource::class)])]
-    public function __invoke(ScoutRequest $request, Garden $garden, DiagnosePlanting $diagnose, Knowledge $knowledge): JsonResponse
+    public function __invoke(ScoutRequest $request, Garden $garden, Signs $signs, Plants $plants, DiagnosePlanting $diagnose): JsonResponse
     {
-        return $this->json($diagnose($request->answers($knowledge), $request->circumstances($knowledge, $garden, $request->planting($garden))));
+        return $this->json($diagnose($request->answers($signs), $request->circumstances($plants, $garden, $request->planting($garden))));
     }
 }

@@ -10,26 +10,27 @@ use App\Http\Resources\SignsResource;
 use App\OpenApi\Ok;
 use Illuminate\Http\JsonResponse;
 use Nebbia\Core\Diagnosis\Sign;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Diagnosis\Signs;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
+use Nebbia\Core\Tactic\Tactics;
 use OpenApi\Attributes as OA;
 
 /** Signs and the places where one looks for them. */
 final class ShowSigns extends Controller
 {
     #[OA\Get(path: '/api/signs', operationId: 'showSigns', responses: [new Ok(SignsResource::class)])]
-    public function __invoke(Knowledge $knowledge, Catalogue $catalogue): JsonResponse
+    public function __invoke(Tactics $tactics, Signs $signs, Catalogue $catalogue): JsonResponse
     {
         $say = static fn (string $key): string => $catalogue->say(Message::of($key));
-        $signs = array_map(static function (string $id) use ($knowledge, $catalogue): SignChoice {
-            $sign = $knowledge->sign($id);
+        $choices = array_map(static function (string $id) use ($signs, $catalogue): SignChoice {
+            $sign = $signs->of($id);
 
             return new SignChoice($id, $sign->place, $catalogue->sentence($sign->name()), $catalogue->say($sign->look()), $catalogue->say($sign->unlike()));
-        }, $knowledge->ids('signs'));
+        }, $signs->ids());
         $places = array_map(static fn (string $place): array => ['id' => $place, 'name' => $say("place.$place.name")], Sign::PLACES);
-        $tactics = array_map(static fn (string $id): array => ['id' => $id, 'name' => $catalogue->sentence(Message::of("tactic.$id.name"))], $knowledge->ids('tactics'));
+        $ways = array_map(static fn (string $id): array => ['id' => $id, 'name' => $catalogue->sentence(Message::of("tactic.$id.name"))], array_keys($tactics->all));
 
-        return $this->json(new SignsResource($places, $signs, $tactics));
+        return $this->json(new SignsResource($places, $choices, $ways));
     }
 }

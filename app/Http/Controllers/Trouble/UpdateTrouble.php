@@ -13,15 +13,15 @@ use App\OpenApi\Body;
 use App\OpenApi\Ok;
 use App\Undo\ChangeRecorder;
 use Illuminate\Http\JsonResponse;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 
 final class UpdateTrouble extends Controller
 {
     #[OA\Patch(path: '/api/gardens/{garden}/troubles/{trouble}', operationId: 'updateTrouble', requestBody: new Body(TroubleRequest::class), responses: [new Ok(ChangeResource::class)])]
-    public function __invoke(TroubleRequest $request, Garden $garden, Trouble $trouble, ChangeRecorder $recorder, Knowledge $knowledge): JsonResponse
+    public function __invoke(TroubleRequest $request, Garden $garden, Trouble $trouble, Targets $targets, ChangeRecorder $recorder): JsonResponse
     {
-        $changes = $request->changes($knowledge, $garden->localNow()->toDateString());
+        $changes = $request->changes($targets, $garden->localNow()->toDateString());
         $trouble->refuseStale($request->integer('version'), $changes, ['target' => $trouble->target, 'status' => $trouble->status->value, 'version' => $trouble->version]);
         $label = isset($changes['status']) ? ($changes['status'] === 'closed' ? 'Trouble closed' : 'Trouble opened again') : 'Trouble changed';
         [, $change] = $recorder->record($garden, $label, static fn () => $trouble->update($changes));

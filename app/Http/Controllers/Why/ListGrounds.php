@@ -10,7 +10,7 @@ use App\OpenApi\Ok;
 use Illuminate\Http\JsonResponse;
 use Nebbia\Core\Ground\Ground;
 use Nebbia\Core\Ground\Grounds;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Message\Message;
 use OpenApi\Attributes as OA;
@@ -19,11 +19,11 @@ use OpenApi\Attributes as OA;
 final class ListGrounds extends Controller
 {
     #[OA\Get(path: '/api/grounds', operationId: 'listGrounds', responses: [new Ok(GroundResource::class, list: true)])]
-    public function __invoke(Grounds $grounds, Catalogue $catalogue, Knowledge $knowledge): JsonResponse
+    public function __invoke(Grounds $grounds, Catalogue $catalogue, Ingredients $ingredients): JsonResponse
     {
         $names = [];
-        foreach ($knowledge->ids('ingredients') as $id) {
-            $ingredient = $knowledge->ingredient($id);
+        foreach ($ingredients->ids() as $id) {
+            $ingredient = $ingredients->named($id);
             $names[$ingredient->substance->id ?? ''][] = mb_strtolower($ingredient->name);
         }
 

@@ -6,7 +6,6 @@ namespace Nebbia\Core\Steps\Rules;
 
 use Nebbia\Core\Care\CareNote;
 use Nebbia\Core\Care\CareNotes;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Steps\MixingStep;
 use Nebbia\Core\Steps\StepRule;
@@ -15,12 +14,7 @@ use Nebbia\Core\Steps\Work;
 /** What comes after: the sprayer, what is left over, spoons and jugs. */
 final readonly class CleanUp implements StepRule
 {
-    private CareNotes $care;
-
-    public function __construct(Knowledge $knowledge)
-    {
-        $this->care = new CareNotes($knowledge);
-    }
+    public function __construct(private CareNotes $care) {}
 
     public function steps(Work $work): iterable
     {

@@ -6,7 +6,6 @@ namespace Nebbia\Core\Steps\Rules;
 
 use Nebbia\Core\Formulation\MixingOrder;
 use Nebbia\Core\Formulation\Step;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Steps\MixingStep;
 use Nebbia\Core\Steps\StepRule;
@@ -15,12 +14,7 @@ use Nebbia\Core\Steps\Work;
 /** One line after the other, in the order of core/data/order.yaml. */
 final readonly class PourInOrder implements StepRule
 {
-    private MixingOrder $order;
-
-    public function __construct(Knowledge $knowledge)
-    {
-        $this->order = new MixingOrder($knowledge);
-    }
+    public function __construct(private MixingOrder $order) {}
 
     public function steps(Work $work): iterable
     {

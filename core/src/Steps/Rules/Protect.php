@@ -7,7 +7,6 @@ namespace Nebbia\Core\Steps\Rules;
 use Nebbia\Core\Care\CareNote;
 use Nebbia\Core\Care\CareNotes;
 use Nebbia\Core\Hazard\Hazard;
-use Nebbia\Core\Knowledge\Knowledge;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Steps\MixingStep;
 use Nebbia\Core\Steps\StepRule;
@@ -16,12 +15,7 @@ use Nebbia\Core\Steps\Work;
 /** Goggles, gloves, fresh air: before the first bottle is opened. */
 final readonly class Protect implements StepRule
 {
-    private CareNotes $care;
-
-    public function __construct(Knowledge $knowledge)
-    {
-        $this->care = new CareNotes($knowledge);
-    }
+    public function __construct(private CareNotes $care) {}
 
     private const ORDER = ['goggles', 'gloves', 'air', 'flames', 'children', 'pets'];
 

@@ -7,7 +7,7 @@ namespace Nebbia\Core\Steps\Rules;
 use Nebbia\Core\Care\CareNote;
 use Nebbia\Core\Care\CareNotes;
 use Nebbia\Core\Formulation\UseOfSpray;
-use Nebbia\Core\Knowledge\Knowledge;
+use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Message\Message;
 use Nebbia\Core\Steps\MixingStep;
 use Nebbia\Core\Steps\StepRule;
@@ -16,12 +16,7 @@ use Nebbia\Core\Steps\Work;
 /** What the use asks for: shaking while spraying, contact time on tools, water after a drench. */
 final readonly class WhileUsing implements StepRule
 {
-    private CareNotes $care;
-
-    public function __construct(private Knowledge $knowledge)
-    {
-        $this->care = new CareNotes($knowledge);
-    }
+    public function __construct(private Table $tolerances, private CareNotes $care) {}
 
     public function steps(Work $work): iterable
     {
@@ -42,7 +37,7 @@ final readonly class WhileUsing implements StepRule
 
     private function contact(Work $work): ?string
     {
-        foreach ($this->knowledge->rows('tolerances', 'disinfecting') as $row) {
+        foreach ($this->tolerances->rows('disinfecting') as $row) {
             foreach ($row->strings('substances') as $substance) {
                 if ($work->mix->strengthOf($substance) !== null) {
                     return $row->string('contact');
