@@ -17,6 +17,7 @@ use Nebbia\Core\BadInput;
 use Nebbia\Core\Comparison\ComparedSubstance;
 use Nebbia\Core\Comparison\Comparer;
 use Nebbia\Core\Judgement\Headline;
+use Nebbia\Core\Judgement\JudgedMix;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Measure\PreciseWords;
@@ -43,23 +44,23 @@ final readonly class CompareRecipes
         $recipes = array_map(static fn (string $id): Recipe => $stored->get($id) ?? throw ValidationException::withMessages(
             ['recipe_ids' => 'One of the recipes is not here any more: choose again.'],
         ), $ids);
-        $situations = array_map(fn (Recipe $recipe): Situation => $this->bench->situation($garden, $recipe->body, null, $planting, null), $recipes);
-        $rows = $this->comparer->compare($situations);
+        $judged = array_map(fn (Recipe $recipe): JudgedMix => $this->bench->judgedMix($garden, $recipe->body, null, $planting, null), $recipes);
+        $rows = $this->comparer->compare(array_map(static fn (JudgedMix $one): Situation => $one->situation, $judged));
 
         return new ComparisonResource(
-            $situations[0]->plantName(),
-            array_map(fn (Recipe $recipe, Situation $situation): ComparedRecipe => $this->recipe($recipe, $situation, $garden), $recipes, $situations),
+            $judged[0]->situation->plantName(),
+            array_map(fn (Recipe $recipe, JudgedMix $one): ComparedRecipe => $this->recipe($recipe, $one, $garden), $recipes, $judged),
             array_map($this->substance(...), $rows),
         );
     }
 
-    private function recipe(Recipe $recipe, Situation $situation, Garden $garden): ComparedRecipe
+    private function recipe(Recipe $recipe, JudgedMix $judged, Garden $garden): ComparedRecipe
     {
-        $headline = Headline::of($situation);
+        $headline = Headline::of($judged);
 
         return new ComparedRecipe(
             $recipe->id, $recipe->name, $headline->severity->value, $this->catalogue->sentence($headline->what),
-            PreciseWords::volume($situation->mix->finalVolume->likely, $garden->units),
+            PreciseWords::volume($judged->mix->finalVolume->likely, $garden->units),
         );
     }
 

@@ -23,6 +23,7 @@ use Nebbia\Core\Evidence\PatchLadders;
 use Nebbia\Core\Evidence\PatchStep;
 use Nebbia\Core\Job\IngredientJob;
 use Nebbia\Core\Job\JobAssessor;
+use Nebbia\Core\Judgement\JudgedMix;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Measure\Figures;
@@ -43,9 +44,10 @@ final readonly class DescribeSafety
     ) {}
 
     /** @param  array<string, mixed>|null  $strengthened  nebbia.recipe/1 */
-    public function __invoke(Situation $situation, HereAndNow $now, ?Planting $planting, ?array $strengthened): SafetyResource
+    public function __invoke(JudgedMix $judged, HereAndNow $now, ?Planting $planting, ?array $strengthened): SafetyResource
     {
-        $aftermath = $situation->mix->aftermath;
+        $situation = $judged->situation;
+        $aftermath = $judged->aftermath;
         $tipping = $this->tippingPoints->of($situation);
 
         return new SafetyResource(
@@ -55,7 +57,7 @@ final readonly class DescribeSafety
             array_map(fn (Made $made): MadeResource => new MadeResource($this->catalogue->say($made->name()), $made->gramsPerLitre, ($made->isLikely ? '' : 'up to ').KitchenFraction::figures($made->gramsPerLitre).' g/L'), $aftermath->made ?? []),
             array_map(fn (IngredientJob $job): JobResource => new JobResource($job->line, $job->ingredient, $job->pull->value, $this->catalogue->say($job->job), $this->catalogue->say($job->said)), $this->jobs->assess($situation)),
             $tipping === null ? null : new TippingResource($tipping->works, $tipping->careful, $tipping->stop, $tipping->carefulBy, $tipping->stopBy),
-            $this->ladder($situation, $planting),
+            $this->ladder($judged, $planting),
             array_map(fn (CareNote $note): CareResource => new CareResource($note->id, $note->moment, $note->who, $this->catalogue->say($note->said())), $this->care->of($situation->mix)),
             $this->known($situation, $now),
             $strengthened,
@@ -65,7 +67,7 @@ final readonly class DescribeSafety
     /** @return list<LeftResource> of those that are not what went in */
     private function left(Situation $situation): array
     {
-        $aftermath = $situation->mix->aftermath;
+        $aftermath = $situation->aftermath;
         $left = [];
         foreach ($aftermath->left ?? [] as $id => $after) {
             $before = $aftermath->before[$id]->likely ?? 0.0;
@@ -78,15 +80,15 @@ final readonly class DescribeSafety
         return $left;
     }
 
-    private function ladder(Situation $situation, ?Planting $planting): ?LadderResource
+    private function ladder(JudgedMix $judged, ?Planting $planting): ?LadderResource
     {
-        if (! $situation->mix->recipe->use->wetsLeaves()) {
+        if (! $judged->mix->recipe->use->wetsLeaves()) {
             return null;
         }
-        $ladder = $this->patchLadders->of($situation->mix, $situation->circumstances->hour?->temperature);
+        $ladder = $this->patchLadders->of($judged, $judged->situation->circumstances->hour?->temperature);
 
         return new LadderResource(
-            $this->proposal($situation, $ladder, $planting),
+            $this->proposal($judged, $ladder, $planting),
             array_map(fn (PatchStep $step): LadderStepResource => new LadderStepResource($step->fraction, $step->waitHours, $this->catalogue->say(Message::of('patch.step', [
                 'percent' => round(100.0 * $step->fraction), 'low' => $ladder->leaves->low, 'high' => $ladder->leaves->high, 'hours' => $step->waitHours,
             ]))), $ladder->steps),
@@ -94,7 +96,7 @@ final readonly class DescribeSafety
         );
     }
 
-    private function proposal(Situation $situation, PatchLadder $ladder, ?Planting $planting): ?string
+    private function proposal(JudgedMix $judged, PatchLadder $ladder, ?Planting $planting): ?string
     {
         if ($planting === null) {
             return null;
@@ -103,15 +105,16 @@ final readonly class DescribeSafety
             return $this->catalogue->sentence(Message::of('patch.never'));
         }
         $isNew = false;
-        foreach ($situation->mix->strengths as $strength) {
+        foreach ($judged->mix->strengths as $strength) {
             $id = $strength->substance->id;
-            $isNew = $isNew || (! isset($situation->circumstances->history->daysSince[$id]) && $situation->circumstances->evidence->of($id) === []);
+            $circumstances = $judged->situation->circumstances;
+            $isNew = $isNew || (! isset($circumstances->history->daysSince[$id]) && $circumstances->evidence->of($id) === []);
         }
         $params = ['plant' => $planting->name];
 
         return match (true) {
             $isNew => $this->catalogue->sentence(Message::of('patch.first-use', $params)),
-            $situation->mix->worst()->rank() >= Severity::Caution->rank() => $this->catalogue->sentence(Message::of('patch.strong', $params)),
+            $judged->worst()->rank() >= Severity::Caution->rank() => $this->catalogue->sentence(Message::of('patch.strong', $params)),
             default => null,
         };
     }

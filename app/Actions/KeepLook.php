@@ -33,12 +33,12 @@ final readonly class KeepLook
         } else {
             $recipe = $garden->recipes()->findOrFail($recipeId);
             $name = $recipe->name;
-            $mix = $this->bench->situation($garden, $recipe->body, null, $planting, null)->mix;
-            foreach ($mix->strengths as $strength) {
+            $judged = $this->bench->judgedMix($garden, $recipe->body, null, $planting, null);
+            foreach ($judged->mix->strengths as $strength) {
                 $unit = $this->thresholds->of($strength->substance->id)->unit ?? '% w/v';
                 $strengths[$strength->substance->id] = ($strength->in($unit) ?? $strength->percentWv)->likely * $fraction;
             }
-            $wait = $this->patchLadders->of($mix)->steps[0]->waitHours ?? null;
+            $wait = $this->patchLadders->of($judged)->steps[0]->waitHours ?? null;
         }
         $this->past->forget($garden);
 

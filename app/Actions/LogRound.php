@@ -35,7 +35,7 @@ final readonly class LogRound
         [$body] = ($this->fromShelf)($garden, $recipe->body, $sprayed->at);
         $made = $sprayed->madeMl ?? $sprayed->volumeMl;
         $mix = $this->bench->forAll($garden, $body, $sprayed->plantings, $sprayed->volumeMl, $course->sprayer, $sprayed->at);
-        $worked = $this->bench->situation($garden, $body, null, null, "$made mL")->mix;
+        $worked = $this->bench->judgedMix($garden, $body, null, null, "$made mL")->mix;
         $draws = $this->household->cupboard($garden)->draws($worked, $recipe->id === $course->recipe_id ? $course->products ?? [] : []);
         $application = $garden->applications()->create([
             'round_id' => $round->id,

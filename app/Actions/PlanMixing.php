@@ -46,8 +46,9 @@ final readonly class PlanMixing
     public function __invoke(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume): MixingPlan
     {
         $bench = ($this->bench)($garden, $body, $sprayer, $planting, $volume);
-        $mix = $this->bench->oneFill($garden, $body, $sprayer, $planting, $volume);
-        $work = Work::of($mix, $sprayer?->vessel(), $garden->units, $this->hazards, $this->household->measurer($garden));
+        $judged = $this->bench->oneFill($garden, $body, $sprayer, $planting, $volume);
+        $mix = $judged->mix;
+        $work = Work::of($mix, $sprayer?->vessel(), $garden->units, $this->hazards, $this->household->measurer($garden), $judged->findings);
 
         return new MixingPlan(
             $mix->recipe->name, $bench->makes, $bench->fit->fills ?? 1, $mix->finalVolume->likely, $bench->capacity_ml, $bench->usable_ml,
@@ -63,15 +64,16 @@ final readonly class PlanMixing
      */
     public function rescue(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume, array $in, float $baseMl, ?int $line, string $put): RescueResource
     {
-        $mix = $this->bench->oneFill($garden, $body, $sprayer, $planting, $volume);
+        $judged = $this->bench->oneFill($garden, $body, $sprayer, $planting, $volume);
+        $mix = $judged->mix;
         $content = $this->content($garden, $mix, array_values(array_diff($in, [$line])), $baseMl, $line, $put);
         $rescuer = new Rescuer;
-        $ways = $rescuer->waysOut($mix, $content, $sprayer?->vessel());
+        $ways = $rescuer->waysOut($mix, $content, $sprayer?->vessel(), $judged->findings);
         $measurer = $this->household->measurer($garden);
 
         return new RescueResource(
             $this->catalogue->say(Message::of(match (true) {
-                $rescuer->mustGo($mix) => 'rescue.must-go',
+                $rescuer->mustGo($judged->findings) => 'rescue.must-go',
                 $ways === [] => 'rescue.throw-away',
                 default => 'rescue.ways',
             })),

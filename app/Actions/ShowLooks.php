@@ -59,7 +59,7 @@ final readonly class ShowLooks
     private function ladder(Garden $garden, Recipe $recipe, Planting $planting): ?PatchLadder
     {
         try {
-            return $this->patchLadders->of($this->bench->situation($garden, $recipe->body, null, $planting, null)->mix);
+            return $this->patchLadders->of($this->bench->judgedMix($garden, $recipe->body, null, $planting, null));
         } catch (BadInput) {
             return null;
         }

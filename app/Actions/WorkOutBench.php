@@ -29,6 +29,7 @@ use Nebbia\Core\Formulation\Step;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Headline;
 use Nebbia\Core\Judgement\Judge;
+use Nebbia\Core\Judgement\JudgedMix;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Measure\AmountFormatter;
 use Nebbia\Core\Measure\AmountParser;
@@ -81,9 +82,9 @@ final readonly class WorkOutBench
     {
         [$target, $fills] = $this->share($garden, $sprayer, $volume);
         $mix = $this->mix($garden, $body, $target, $factor);
-        $situation = $this->judged($garden, $mix, $planting, $sprayer, $now);
+        $judged = $this->judged($garden, $mix, $planting, $sprayer, $now);
 
-        return $this->describe($situation, $garden, $sprayer, $fills, ($this->safety)($situation, $now, $planting, $factor === 1.0 ? null : $this->strengthened($garden, $body, $factor)));
+        return $this->describe($judged, $garden, $sprayer, $fills, ($this->safety)($judged, $now, $planting, $factor === 1.0 ? null : $this->strengthened($garden, $body, $factor)));
     }
 
     /**
@@ -91,9 +92,9 @@ final readonly class WorkOutBench
      *
      * @throws BadInput
      */
-    public function oneFill(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume): Mix
+    public function oneFill(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume): JudgedMix
     {
-        return $this->judged($garden, $this->mix($garden, $body, $this->share($garden, $sprayer, $volume)[0]), $planting, $sprayer)->mix;
+        return $this->judged($garden, $this->mix($garden, $body, $this->share($garden, $sprayer, $volume)[0]), $planting, $sprayer);
     }
 
     /** @return array{float|null, int} mL of one fill, and how many there are */
@@ -121,7 +122,7 @@ final readonly class WorkOutBench
         $worst = null;
         foreach ($plantings as $planting) {
             $judged = $this->judged($garden, $mix, $planting, $sprayer, at: $at);
-            if ($worst === null || $judged->mix->worst()->rank() > $worst->mix->worst()->rank()) {
+            if ($worst === null || $judged->worst()->rank() > $worst->worst()->rank()) {
                 $worst = $judged;
             }
         }
@@ -130,7 +131,7 @@ final readonly class WorkOutBench
     }
 
     /** @throws BadInput */
-    public function situation(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume): Situation
+    public function judgedMix(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume): JudgedMix
     {
         return $this->judged($garden, $this->mix($garden, $body, $this->target($garden, $sprayer, $volume)), $planting, $sprayer);
     }
@@ -165,24 +166,23 @@ final readonly class WorkOutBench
         return $this->times($this->household->reader($garden)->read($body), $factor)->toArray();
     }
 
-    private function judged(Garden $garden, Mix $mix, ?Planting $planting, ?Sprayer $sprayer, HereAndNow $now = new HereAndNow, ?CarbonImmutable $at = null): Situation
+    private function judged(Garden $garden, Mix $mix, ?Planting $planting, ?Sprayer $sprayer, HereAndNow $now = new HereAndNow, ?CarbonImmutable $at = null): JudgedMix
     {
-        $situation = Situation::of(
+        return $this->judge->judge(Situation::of(
             $mix,
             $planting === null ? null : $this->plants->named($planting->plant),
             ($this->circumstances)($garden, $planting, $sprayer, $now, $mix->finalVolume->likely, $at),
-        );
-
-        return $situation->with($this->judge->judge($situation));
+        ));
     }
 
     /** @param  int  $fills  of the sprayer; the mix is one of them */
-    private function describe(Situation $situation, Garden $garden, ?Sprayer $sprayer, int $fills = 1, ?SafetyResource $safety = null): BenchResource
+    private function describe(JudgedMix $judged, Garden $garden, ?Sprayer $sprayer, int $fills = 1, ?SafetyResource $safety = null): BenchResource
     {
-        $mix = $situation->mix;
+        $situation = $judged->situation;
+        $mix = $judged->mix;
         $units = $garden->units;
         $measures = $this->household->measurer($garden)->measure($mix);
-        $headline = Headline::of($situation);
+        $headline = Headline::of($judged);
         $burden = $this->gauges->burden($situation);
         $bottles = $this->household->cupboard($garden);
         $keeping = $this->keepingTimes->of($mix);
@@ -217,7 +217,7 @@ final readonly class WorkOutBench
             self::said($burden),
             self::parts($this->gauges->of($situation), $burden),
             $burden->factor ?? 1.0,
-            array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $mix->findings),
+            array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $judged->findings),
             $sprayer === null ? null : $this->fit($mix, $sprayer->vessel(), $units, $fills),
             $this->catalogue->sentence($keeping?->said() ?? Message::of('storage.unknown')),
             $keeping === null ? null : "$keeping->basis, $keeping->sure certainty",

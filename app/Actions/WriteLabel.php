@@ -33,8 +33,8 @@ final readonly class WriteLabel
     /** @throws BadInput */
     public function __invoke(Garden $garden, mixed $body, ?Sprayer $sprayer, ?string $volume): LabelResource
     {
-        $mix = $this->bench->oneFill($garden, $body, $sprayer, null, $volume);
-        $label = $this->bottleLabels->of($mix, $garden->localNow());
+        $judged = $this->bench->oneFill($garden, $body, $sprayer, null, $volume);
+        $label = $this->bottleLabels->of($judged->mix, $garden->localNow());
         $when = static fn (?DateTimeImmutable $time): ?string => $time?->format('j F Y, H:i');
 
         return new LabelResource(

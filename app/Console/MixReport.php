@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console;
 
 use Nebbia\Core\Chemistry\Made;
-use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Judgement\JudgedMix;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\KitchenFraction;
@@ -20,8 +20,10 @@ final readonly class MixReport
     public function __construct(private Catalogue $catalogue) {}
 
     /** @return array<string, mixed> nebbia.mix/1 */
-    public function toArray(Mix $mix): array
+    public function toArray(JudgedMix $judged): array
     {
+        $mix = $judged->mix;
+
         return [
             'format' => self::FORMAT,
             'scale' => $mix->scale,
@@ -29,45 +31,46 @@ final readonly class MixReport
             'base_ml' => $mix->baseMl,
             'lines' => array_map(static fn ($line): array => $line->toArray(), $mix->lines),
             'strengths' => array_map(static fn ($strength): array => $strength->toArray(), $mix->strengths),
-            'after' => $this->after($mix),
-            'ph' => $mix->aftermath?->ph?->toArray(),
-            'ph_closed' => $mix->aftermath?->phFresh,
+            'after' => $this->after($judged),
+            'ph' => $judged->aftermath?->ph?->toArray(),
+            'ph_closed' => $judged->aftermath?->phFresh,
             'made' => array_map(fn (Made $made): array => [
                 'what' => $made->id,
                 'name' => $this->catalogue->say($made->name()),
                 'g_per_l' => $made->gramsPerLitre,
                 'at_most' => ! $made->isLikely,
-            ], $mix->aftermath->made ?? []),
+            ], $judged->aftermath->made ?? []),
             'steps' => array_map(fn ($step): array => [
                 'line' => $step->line,
                 'how' => $this->catalogue->say($step->how),
             ], $mix->steps),
-            'findings' => array_map(fn (Finding $finding): array => $finding->toArray($this->catalogue), $mix->findings),
+            'findings' => array_map(fn (Finding $finding): array => $finding->toArray($this->catalogue), $judged->findings),
         ];
     }
 
     /** @return list<array{substance: string, percent_wv: array{low: float, likely: float, high: float}}> what is left of each once it has reacted */
-    private function after(Mix $mix): array
+    private function after(JudgedMix $judged): array
     {
         $after = [];
-        foreach ($mix->strengths as $strength) {
-            $left = $mix->aftermath->left[$strength->substance->id] ?? $strength->percentWv;
+        foreach ($judged->mix->strengths as $strength) {
+            $left = $judged->aftermath->left[$strength->substance->id] ?? $strength->percentWv;
             $after[$strength->substance->id] = ['substance' => $strength->substance->id, 'percent_wv' => $left->toArray()];
         }
-        foreach ($mix->aftermath->left ?? [] as $id => $left) {
+        foreach ($judged->aftermath->left ?? [] as $id => $left) {
             $after[$id] ??= ['substance' => $id, 'percent_wv' => $left->toArray()];
         }
 
         return array_values($after);
     }
 
-    public function json(Mix $mix): string
+    public function json(JudgedMix $judged): string
     {
-        return json_encode($this->toArray($mix), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PRETTY_PRINT);
+        return json_encode($this->toArray($judged), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PRETTY_PRINT);
     }
 
-    public function text(Mix $mix): string
+    public function text(JudgedMix $judged): string
     {
+        $mix = $judged->mix;
         $n = KitchenFraction::figures(...);
         $title = $mix->recipe->name === '' ? 'Recipe' : $mix->recipe->name;
         $text = "$title\n\nMakes ".$this->span($mix->finalVolume)." mL.\n\n";
@@ -83,14 +86,14 @@ final readonly class MixReport
             $byVolume = $strength->substance->shownByVolume ? $strength->percentVv : null;
             $text .= sprintf("  %-28s %s %s\n", $strength->substance->name, $this->span($byVolume ?? $strength->percentWv), $byVolume === null ? '% w/v' : '% v/v');
         }
-        $text .= $this->bottle($mix);
+        $text .= $this->bottle($judged);
         $text .= "\nOrder\n";
         foreach ($mix->steps as $n => $step) {
             $name = $step->line === null ? $mix->recipe->liquid->name : $mix->recipe->lines[$step->line]->ingredient->name;
             $text .= sprintf("  %d. %s: %s\n", $n + 1, $name, $this->catalogue->say($step->how));
         }
         $text .= "\nFindings\n";
-        foreach ($mix->findings as $finding) {
+        foreach ($judged->findings as $finding) {
             $text .= $this->finding($finding);
         }
 
@@ -98,9 +101,9 @@ final readonly class MixReport
     }
 
     /** What has become of it, where anything has. */
-    private function bottle(Mix $mix): string
+    private function bottle(JudgedMix $judged): string
     {
-        $aftermath = $mix->aftermath;
+        $aftermath = $judged->aftermath;
         if ($aftermath === null || ($aftermath->ph === null && $aftermath->made === [])) {
             return '';
         }

@@ -16,6 +16,7 @@ use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Judge;
+use Nebbia\Core\Judgement\JudgedMix;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Knowledge\KnowledgeLoader;
 use Nebbia\Core\Knowledge\Table;
@@ -132,7 +133,7 @@ final class Cases
     }
 
     /** @param  array<string, mixed>  $body */
-    public static function judged(array $body, ?string $plant = null, Stage|Circumstances|null $circumstances = null): Mix
+    public static function judged(array $body, ?string $plant = null, Stage|Circumstances|null $circumstances = null): JudgedMix
     {
         $situation = Situation::of(self::mix($body), $plant === null ? null : self::plant($plant), $circumstances);
 
@@ -149,7 +150,7 @@ final class Cases
      *
      * @return list<string>
      */
-    public static function severities(Mix $mix, string $rule, ?string $substance = null): array
+    public static function severities(JudgedMix $mix, string $rule, ?string $substance = null): array
     {
         $found = [];
         foreach ($mix->findings as $finding) {

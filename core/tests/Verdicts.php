@@ -7,12 +7,12 @@ namespace Nebbia\Core\Tests;
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Evidence\Evidence;
 use Nebbia\Core\Evidence\Observation;
-use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Hour\Hour;
 use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\ClosedVessel;
 use Nebbia\Core\Judgement\History;
+use Nebbia\Core\Judgement\JudgedMix;
 use Nebbia\Core\Plant\Stage;
 use Symfony\Component\Yaml\Yaml;
 
@@ -54,7 +54,7 @@ final class Verdicts
     }
 
     /** @param  array<string, mixed>  $case */
-    public static function judged(array $case): Mix
+    public static function judged(array $case): JudgedMix
     {
         $body = Cases::body($case['base'] ?? '1 L', $case['of'], $case['basis'] ?? 'final', $case['use'] ?? 'foliar', liquid: $case['liquid'] ?? 'water', liquidStrength: $case['strength'] ?? null);
 

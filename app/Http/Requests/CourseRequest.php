@@ -109,7 +109,7 @@ final class CourseRequest extends TypedRequest
         $target = $this->filled('target') ? $this->target() : null;
         $trouble = $this->filled('trouble_id') ? $garden->troubles()->findOrFail($this->string('trouble_id')->toString()) : null;
         $volume = $this->filled('volume') ? $this->string('volume')->toString() : null;
-        $mix = app(WorkOutBench::class)->situation($garden, $recipe->body, $sprayer, $plantings->first(), $volume)->mix;
+        $mix = app(WorkOutBench::class)->judgedMix($garden, $recipe->body, $sprayer, $plantings->first(), $volume)->mix;
         $repeat = Repeat::every($this->integer('every_days'), $this->integer('times'));
         $startsOn = CarbonImmutable::createFromFormat('!Y-m-d', $this->string('starts_on')->toString(), $garden->time_zone)
             ?? throw ValidationException::withMessages(['starts_on' => 'This is not a day: write it like 2026-05-02.']);

@@ -21,7 +21,7 @@ final readonly class GasRule implements Rule
 
     public function judge(Situation $situation): iterable
     {
-        $aftermath = $situation->mix->aftermath;
+        $aftermath = $situation->aftermath;
         $vessel = $situation->circumstances->vessel;
         $litres = $situation->mix->finalVolume->likely / 1000.0;
         if ($aftermath === null || $vessel === null || $litres <= 0.0) {

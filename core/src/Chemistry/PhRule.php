@@ -30,7 +30,7 @@ final readonly class PhRule implements Rule
     public function judge(Situation $situation): iterable
     {
         $use = $situation->mix->recipe->use;
-        $aftermath = $situation->mix->aftermath;
+        $aftermath = $situation->aftermath;
         $measured = $situation->circumstances->measuredPh;
         $ph = $measured ?? $aftermath?->ph?->likely;
         if ($ph === null || ! ($use->wetsLeaves() || $use === UseOfSpray::Drench)) {

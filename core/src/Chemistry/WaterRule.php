@@ -37,7 +37,7 @@ final readonly class WaterRule implements Rule
 
     public function judge(Situation $situation): iterable
     {
-        $taken = $situation->mix->aftermath?->soapToWater;
+        $taken = $situation->aftermath?->soapToWater;
         $water = $situation->circumstances->water;
         if ($taken === null || $water === null || ! $water->isKnown || $taken->likely <= 0.0) {
             return;

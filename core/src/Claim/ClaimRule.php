@@ -97,7 +97,7 @@ final readonly class ClaimRule implements Rule
             $before = $situation->mix->strengthOf($id)->percentWv->likely ?? 0.0;
             $params[$letter] = $this->substances->of($id)->name;
             $params["{$letter}_before"] = $before;
-            $params["{$letter}_left"] = $situation->mix->aftermath->left[$id]->likely ?? $before;
+            $params["{$letter}_left"] = $situation->aftermath->left[$id]->likely ?? $before;
         }
 
         return $params;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Evidence;
 
-use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Judgement\JudgedMix;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Message\Message;
@@ -27,16 +27,15 @@ final readonly class PatchLadders
     public function __construct(private Table $patch) {}
 
     /**
-     * @param  Mix  $mix  judged
      * @param  float|null  $temperature  °C of the days to come, where it is known
      */
-    public function of(Mix $mix, ?float $temperature = null): PatchLadder
+    public function of(JudgedMix $judged, ?float $temperature = null): PatchLadder
     {
         $file = $this->patch->whole();
         $score = $file->row('score');
         $leaves = Severity::Fine;
-        $never = ! $mix->recipe->use->wetsLeaves();
-        foreach ($mix->findings as $finding) {
+        $never = ! $judged->mix->recipe->use->wetsLeaves();
+        foreach ($judged->findings as $finding) {
             $never = $never || ($finding->severity === Severity::Stop && in_array($finding->rule, self::NEVER, true));
             $leaves = in_array($finding->rule, self::OF_LEAVES, true) ? $leaves->orWorse($finding->severity) : $leaves;
         }
@@ -45,7 +44,7 @@ final readonly class PatchLadders
             $wait = $file->row('cool')->float('likely');
         }
         $looks = ['all' => Message::of('patch.look.all')];
-        foreach ($mix->strengths as $strength) {
+        foreach ($judged->mix->strengths as $strength) {
             if (in_array($strength->substance->id, $file->row('residue')->strings('substances'), true)) {
                 $wait = max($wait, $file->row('residue')->float('likely'));
             }

@@ -15,16 +15,16 @@ final readonly class Headline
         public ?Message $instead,
     ) {}
 
-    public static function of(Situation $situation): self
+    public static function of(JudgedMix $judged): self
     {
-        $findings = $situation->mix->findings;
-        $worst = $situation->mix->worst();
+        $findings = $judged->findings;
+        $worst = $judged->worst();
         if ($worst->rank() >= Severity::Caution->rank()) {
             return new self($worst, $findings[0]->what, $findings[0]->instead);
         }
         $notices = count(array_filter($findings, static fn (Finding $f): bool => $f->severity === Severity::Notice));
-        $params = ['plant' => $situation->plantName(), 'notices' => $notices];
-        if (! $situation->mix->recipe->use->wetsLeaves()) {
+        $params = ['plant' => $judged->situation->plantName(), 'notices' => $notices];
+        if (! $judged->mix->recipe->use->wetsLeaves()) {
             return new self($worst, Message::of('headline.unjudged', $params), null);
         }
         foreach ($findings as $finding) {

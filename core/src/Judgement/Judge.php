@@ -18,7 +18,6 @@ use Nebbia\Core\Compatibility\SpacingRule;
 use Nebbia\Core\Compatibility\SprayerRule;
 use Nebbia\Core\Evidence\EvidenceRule;
 use Nebbia\Core\Food\FoodRule;
-use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Hazard\TobaccoRule;
 use Nebbia\Core\Hazard\WrongBottleRule;
 use Nebbia\Core\Hour\HourRule;
@@ -77,10 +76,9 @@ final readonly class Judge
     ) {}
 
     /** The mix with what it has become, and all that there is to say of it. */
-    public function judge(Situation $situation): Mix
+    public function judge(Situation $situation): JudgedMix
     {
-        $mix = $situation->mix->withAftermath($this->reactor->react($situation->mix, $situation->circumstances->water ?? $this->waters->usual()));
-        $situation = $situation->with($mix);
+        $situation = $situation->after($this->reactor->react($situation->mix, $situation->circumstances->water ?? $this->waters->usual()));
         $findings = [];
         foreach ($this->rules as $rule) {
             foreach ($rule->judge($situation) as $finding) {
@@ -89,6 +87,6 @@ final readonly class Judge
         }
         usort($findings, static fn (Finding $a, Finding $b): int => $b->severity->rank() <=> $a->severity->rank());
 
-        return $mix->withFindings($findings);
+        return new JudgedMix($situation, $findings);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Judgement;
 
+use Nebbia\Core\Chemistry\Aftermath;
 use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Plant\Plant;
 use Nebbia\Core\Plant\SensitivityGroup;
@@ -16,6 +17,8 @@ final readonly class Situation
         public Mix $mix,
         public ?Plant $plant,
         public Circumstances $circumstances,
+        /** What the mix becomes; null where nothing in it reacts, or before that was worked out. */
+        public ?Aftermath $aftermath = null,
     ) {}
 
     public static function of(Mix $mix, ?Plant $plant = null, Stage|Circumstances|null $circumstances = null): self
@@ -23,10 +26,10 @@ final readonly class Situation
         return new self($mix, $plant, $circumstances instanceof Circumstances ? $circumstances : new Circumstances($circumstances));
     }
 
-    /** The same situation once the mix has its findings. */
-    public function with(Mix $mix): self
+    /** The same, once it is known what the mix becomes. */
+    public function after(?Aftermath $aftermath): self
     {
-        return new self($mix, $this->plant, $this->circumstances);
+        return new self($this->mix, $this->plant, $this->circumstances, $aftermath);
     }
 
     /** Without a plant the mix is held against an ordinary one. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Rescue;
 
 use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Vessel\Vessel;
 
@@ -23,10 +24,13 @@ final class Rescuer
     /** mL or g, and parts of the whole: below it is rounding. */
     private const NOTHING = 1e-9;
 
-    /** @return list<WayOut> the least wasteful first; none where it is to be thrown away */
-    public function waysOut(Mix $mix, Content $in, ?Vessel $vessel): array
+    /**
+     * @param  list<Finding>  $findings  of the mix, where it was judged
+     * @return list<WayOut> the least wasteful first; none where it is to be thrown away
+     */
+    public function waysOut(Mix $mix, Content $in, ?Vessel $vessel, array $findings = []): array
     {
-        if ($this->mustGo($mix)) {
+        if ($this->mustGo($findings)) {
             return [];
         }
         $over = $this->over($mix, $in);
@@ -46,10 +50,14 @@ final class Rescuer
         return array_values(array_filter($ways, static fn (WayOut $way): bool => $way->keep >= self::LEAST_KEPT));
     }
 
-    /** Whether no strength makes it right: what must not be mixed, whatever there is of it. */
-    public function mustGo(Mix $mix): bool
+    /**
+     * Whether no strength makes it right: what must not be mixed, whatever there is of it.
+     *
+     * @param  list<Finding>  $findings
+     */
+    public function mustGo(array $findings): bool
     {
-        foreach ($mix->findings as $finding) {
+        foreach ($findings as $finding) {
             if ($finding->severity === Severity::Stop && in_array($finding->rule, ['compatibility', 'danger'], true)) {
                 return true;
             }

@@ -8,6 +8,7 @@ use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\MixLine;
 use Nebbia\Core\Hazard\Hazard;
 use Nebbia\Core\Hazard\Hazards;
+use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Measuring\LineMeasure;
@@ -27,7 +28,10 @@ final readonly class Work
     /** Stirred by hand a solution gets no nearer to saturation than this. */
     private const EASE = 0.8;
 
-    /** @param  list<LineMeasure>  $measures */
+    /**
+     * @param  list<LineMeasure>  $measures
+     * @param  list<Finding>  $findings  of the mix
+     */
     private function __construct(
         public Mix $mix,
         public ?Vessel $vessel,
@@ -35,11 +39,13 @@ final readonly class Work
         public array $measures,
         private ?MixMeasurer $measurer,
         private Hazards $hazards,
+        public array $findings,
     ) {}
 
-    public static function of(Mix $mix, ?Vessel $vessel, UnitSystem $system, Hazards $hazards, ?MixMeasurer $measurer = null): self
+    /** @param  list<Finding>  $findings  of the mix, where it was judged */
+    public static function of(Mix $mix, ?Vessel $vessel, UnitSystem $system, Hazards $hazards, ?MixMeasurer $measurer = null, array $findings = []): self
     {
-        return new self($mix, $vessel, $system, $measurer?->measure($mix) ?? [], $measurer, $hazards);
+        return new self($mix, $vessel, $system, $measurer?->measure($mix) ?? [], $measurer, $hazards, $findings);
     }
 
     /** Whether a line is raw plant material or ash, to be steeped and strained first. */

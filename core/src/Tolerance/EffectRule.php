@@ -56,7 +56,7 @@ final readonly class EffectRule implements Rule
 
     private function waterTakes(Situation $situation, Effect $effect): bool
     {
-        $taken = $situation->mix->aftermath?->soapToWater->likely ?? 0.0;
+        $taken = $situation->aftermath?->soapToWater->likely ?? 0.0;
 
         return in_array($effect->strength->substance->id, ['potassium-soap', 'sodium-soap'], true) && $effect->amount->likely - $taken < $effect->range[0];
     }
@@ -74,7 +74,7 @@ final readonly class EffectRule implements Rule
         if ($unit === null || $works === null || $amount === null) {
             return Effect::of(Standing::Unknown, $strength);
         }
-        $lost = $situation->mix->aftermath?->lost($id) ?? 0.0;
+        $lost = $situation->aftermath?->lost($id) ?? 0.0;
         $standing = match (true) {
             $amount->likely < $works[0] * (1 - 1e-9) => Standing::TooWeak,
             $amount->likely * (1.0 - $lost) < $works[0] * (1 - 1e-9) => Standing::Spent,

@@ -51,7 +51,7 @@ it('names the field and the mend', function (callable $change, string $field, st
 
 it('keeps a target that is not known, and says so', function (): void {
     $mix = Cases::judged(Cases::body('1 L', [['liquid-castile-soap', '25 mL', '33 %']]) + ['targets' => ['greenfly', 'gremlin']]);
-    expect($mix->recipe->targets)->toBe(['aphid', 'gremlin'])->and(Cases::severities($mix, 'target'))->toBe(['notice']);
+    expect($mix->mix->recipe->targets)->toBe(['aphid', 'gremlin'])->and(Cases::severities($mix, 'target'))->toBe(['notice']);
 });
 
 it('fills the whole with nothing left over for the base if that is just so', function (): void {

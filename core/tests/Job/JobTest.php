@@ -15,7 +15,7 @@ function pulls(array $lines, string $use = 'foliar'): array
 {
     $mix = Cases::judged(Cases::body('1 L', $lines, 'final', $use), 'grapevine');
     $found = [];
-    foreach (Cases::get(JobAssessor::class)->assess(Situation::of($mix, Cases::plant('grapevine'))) as $job) {
+    foreach (Cases::get(JobAssessor::class)->assess($mix->situation) as $job) {
         $found[$job->substance] = $job->pull->value;
     }
 
@@ -48,7 +48,7 @@ it('has words for every job and every standing', function (): void {
 });
 
 it('finds where a mix tips over', function (array $lines, ?float $works, float $careful, float $stop): void {
-    $situation = Situation::of(Cases::judged(Cases::body('1 L', $lines, 'final'), 'grapevine', new Nebbia\Core\Judgement\Circumstances(water: Nebbia\Core\Chemistry\Water::pure())), Cases::plant('grapevine'));
+    $situation = Cases::judged(Cases::body('1 L', $lines, 'final'), 'grapevine', new Nebbia\Core\Judgement\Circumstances(water: Nebbia\Core\Chemistry\Water::pure()))->situation;
     $tipping = Cases::get(TippingPoints::class)->of($situation);
     expect($tipping?->works)->{$works === null ? 'toBeNull' : 'toEqualWithDelta'}(...($works === null ? [] : [$works, 1e-6]))
         ->and($tipping?->careful)->toEqualWithDelta($careful, 1e-6)->and($tipping?->stop)->toEqualWithDelta($stop, 1e-6);

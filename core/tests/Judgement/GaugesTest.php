@@ -21,9 +21,7 @@ function gauges(array $body, ?string $plant = null): array
 /** @param  array<string, mixed>  $body */
 function headline(array $body, ?string $plant = null): string
 {
-    $kind = $plant === null ? null : Cases::plant($plant);
-
-    return Cases::english()->sentence(Headline::of(Situation::of(Cases::judged($body, $plant), $kind))->what);
+    return Cases::english()->sentence(Headline::of(Cases::judged($body, $plant))->what);
 }
 
 it('stands each strength beside what this plant bears, in the unit that is said in', function (): void {

@@ -11,7 +11,6 @@ use Nebbia\Core\Judgement\Headline;
 use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\Severity;
-use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Tests\Cases;
 
 // What survived when faults were put into the judge and its own rules one by one.
@@ -111,7 +110,7 @@ it('knows no room above the spray below nought', function (float $typed, float $
 it('leads with the gravest finding and its own way out', function (): void {
     $mix = Cases::judged(Cases::body('1 L', [['liquid-castile-soap', '4 % w/v', '33 %'], ['hydrogen-peroxide', '2 % w/v', '12 %']], 'final'));
     $first = $mix->findings[0];
-    $headline = Headline::of(Situation::of($mix, null, null));
+    $headline = Headline::of($mix);
     expect($headline->severity)->toBe(Severity::Stop)->and($headline->what)->toBe($first->what)->and($headline->instead)->toBe($first->instead)
         ->and($mix->findings[1]->instead)->not->toBe($first->instead);
 });

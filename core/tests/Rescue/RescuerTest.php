@@ -72,8 +72,8 @@ it('only adds where too little went in', function (): void {
 
 it('has it thrown away where it must not be mixed, or hardly any would be kept', function (): void {
     $bad = Cases::judged(Cases::body('1 L', [['bleach', '50 mL', '5 %'], ['white-vinegar', '50 mL', '5 %']], use: 'disinfect'));
-    expect((new Rescuer)->waysOut($bad, Content::of($bad, 1000.0, [0, 1]), null))->toBe([])->and((new Rescuer)->mustGo($bad))->toBeTrue();
-    $mix = Cases::judged(Cases::body('1 L', [['liquid-castile-soap', '10 mL', '33 %']], units: 'metric'));
+    expect((new Rescuer)->waysOut($bad->mix, Content::of($bad->mix, 1000.0, [0, 1]), null, $bad->findings))->toBe([])->and((new Rescuer)->mustGo($bad->findings))->toBeTrue();
+    $mix = Cases::judged(Cases::body('1 L', [['liquid-castile-soap', '10 mL', '33 %']], units: 'metric'))->mix;
     expect((new Rescuer)->waysOut($mix, Content::of($mix, 1000.0, [], [0 => 100.0]), Vessel::of('Pump', 1100.0)))->toBe([]);
 });
 

@@ -21,9 +21,10 @@ use Nebbia\Core\Vessel\Vessel;
  */
 function stepsOf(array $body, ?Kit $kit = null): array
 {
+    $judged = Cases::judged($body);
     $work = Work::of(
-        Cases::judged($body), Vessel::of('Pump bottle', 2000.0, 0.85, null, 0.4), UnitSystem::Metric, Cases::get(Hazards::class),
-        $kit === null ? null : new MixMeasurer(Cases::get(Drops::class), $kit),
+        $judged->mix, Vessel::of('Pump bottle', 2000.0, 0.85, null, 0.4), UnitSystem::Metric, Cases::get(Hazards::class),
+        $kit === null ? null : new MixMeasurer(Cases::get(Drops::class), $kit), $judged->findings,
     );
 
     return Cases::get(StepPlanner::class)->plan($work);

@@ -10,12 +10,12 @@ use Nebbia\Core\Course\RoundWords;
 use Nebbia\Core\Diagnosis\Answers;
 use Nebbia\Core\Diagnosis\Diagnostician;
 use Nebbia\Core\Diagnosis\Signs;
-use Nebbia\Core\Formulation\Mix;
 use Nebbia\Core\Formulation\UseOfSpray;
 use Nebbia\Core\Hour\Hour;
 use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Hour\WeatherUnits;
 use Nebbia\Core\Judgement\Circumstances;
+use Nebbia\Core\Judgement\JudgedMix;
 use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\MakingSteps;
 use Nebbia\Core\Measure\UnitSystem;
@@ -36,9 +36,9 @@ function demoBodies(): array
 }
 
 /** @return list<mixed> all that is said of a mix */
-function saidOfMix(Mix $mix): array
+function saidOfMix(JudgedMix $judged): array
 {
-    return [$mix->findings, array_map(static fn ($step): mixed => $step->how, $mix->steps), array_map(static fn ($line): mixed => $line->measure?->text, $mix->lines)];
+    return [$judged->findings, array_map(static fn ($step): mixed => $step->how, $judged->mix->steps), array_map(static fn ($line): mixed => $line->measure?->text, $judged->mix->lines)];
 }
 
 it('plans every remedy against every target in every month', function (): void {

@@ -14,7 +14,7 @@ final class LeadWithStops implements StepRule
 {
     public function steps(Work $work): iterable
     {
-        foreach ($work->mix->findings as $finding) {
+        foreach ($work->findings as $finding) {
             if ($finding->severity === Severity::Stop) {
                 yield MixingStep::of('stop', $finding->what, $finding->instead, [$finding->because]);
             }

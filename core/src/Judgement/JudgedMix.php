@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Judgement;
+
+use Nebbia\Core\Chemistry\Aftermath;
+use Nebbia\Core\Formulation\Mix;
+
+/** A mix in its situation, with what it has become and all that there is to say of it. */
+final readonly class JudgedMix
+{
+    public Mix $mix;
+
+    /** Null where nothing in it reacts. */
+    public ?Aftermath $aftermath;
+
+    /** @param  list<Finding>  $findings  the gravest first */
+    public function __construct(public Situation $situation, public array $findings)
+    {
+        $this->mix = $situation->mix;
+        $this->aftermath = $situation->aftermath;
+    }
+
+    public function worst(): Severity
+    {
+        $worst = Severity::Fine;
+        foreach ($this->findings as $finding) {
+            $worst = $finding->severity->orWorse($worst);
+        }
+
+        return $worst;
+    }
+}
