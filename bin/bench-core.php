@@ -4,41 +4,41 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Bottle\LabelReader;
-use Nebbia\Core\Compatibility\Spacing;
-use Nebbia\Core\Course\Bearing;
-use Nebbia\Core\Course\CourseReader;
-use Nebbia\Core\Course\HarvestTime;
-use Nebbia\Core\Course\Planner;
-use Nebbia\Core\Diagnosis\Answers;
-use Nebbia\Core\Diagnosis\Circumstances;
-use Nebbia\Core\Diagnosis\Diagnostician;
-use Nebbia\Core\Diagnosis\Season;
-use Nebbia\Core\Diagnosis\Signs;
-use Nebbia\Core\Diagnosis\Weather;
-use Nebbia\Core\Evidence\Evidence;
-use Nebbia\Core\Evidence\Observation;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
-use Nebbia\Core\Hazard\Hazards;
-use Nebbia\Core\Hour\Hour;
-use Nebbia\Core\Hour\SprayWindows;
+use Nebbia\Core\Instructions\Steps\MixingTask;
+use Nebbia\Core\Instructions\Steps\StepPlanner;
 use Nebbia\Core\Judgement\Circumstances as Everything;
 use Nebbia\Core\Judgement\ClosedVessel;
+use Nebbia\Core\Judgement\Compatibility\Spacing;
+use Nebbia\Core\Judgement\Evidence\Observation;
+use Nebbia\Core\Judgement\Evidence\OwnEvidence;
 use Nebbia\Core\Judgement\History;
+use Nebbia\Core\Judgement\Hour\SprayWindows;
 use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\KnowledgeLoader;
-use Nebbia\Core\Measure\Drops;
+use Nebbia\Core\Measure\Kitchen\Drops;
+use Nebbia\Core\Measure\Tool\Kit;
+use Nebbia\Core\Measure\Tool\Tool;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Measuring\Kit;
-use Nebbia\Core\Measuring\MixMeasurer;
-use Nebbia\Core\Measuring\Tool;
+use Nebbia\Core\Mixing\Hazard\Hazards;
+use Nebbia\Core\Mixing\Measuring\MixMeasurer;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Recipe\RecipeReader;
+use Nebbia\Core\Nebbia\DataLoader;
+use Nebbia\Core\Pest\Diagnosis\Answers;
+use Nebbia\Core\Pest\Diagnosis\DiagnosisCircumstances;
+use Nebbia\Core\Pest\Diagnosis\Diagnostician;
+use Nebbia\Core\Pest\Diagnosis\RecentWeather;
+use Nebbia\Core\Pest\Diagnosis\Season;
+use Nebbia\Core\Pest\Diagnosis\Signs;
+use Nebbia\Core\Planning\Course\CourseReader;
+use Nebbia\Core\Planning\Hour\HarvestTime;
+use Nebbia\Core\Planning\Round\Bearing;
+use Nebbia\Core\Planning\Round\Planner;
 use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
+use Nebbia\Core\Reading\Label\LabelReader;
 use Nebbia\Core\Reading\PlainReader;
-use Nebbia\Core\Steps\StepPlanner;
-use Nebbia\Core\Steps\Work;
+use Nebbia\Core\Weather\Hour;
 use Nebbia\Core\Weather\StandIn;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -46,7 +46,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 const RUNS = 4000;
 const TRIES = 5;
 
-$nebbia = KnowledgeLoader::shipped();
+$nebbia = DataLoader::shipped();
 $reader = $nebbia->get(RecipeReader::class);
 $mixer = $nebbia->get(Mixer::class);
 $judge = $nebbia->get(Judge::class);
@@ -80,7 +80,7 @@ function perSecond(callable $work, int $runs = RUNS): float
 
 $diagnostician = $nebbia->get(Diagnostician::class);
 $answers = Answers::of($nebbia->get(Signs::class), ['pale-stippling', 'sticky-film', 'stunted', 'spreads'], ['fine-webbing', 'ants-running']);
-$circumstances = Circumstances::of($plant, false, Season::Summer, [Weather::Hot]);
+$circumstances = DiagnosisCircumstances::of($plant, false, Season::Summer, [RecentWeather::Hot]);
 
 const PARAGRAPH = 'Dissolve 1 tbsp baking soda in a gallon of water, add 2 1/2 tablespoons of vegetable oil and a teaspoon of liquid castile soap. Spray roses against powdery mildew every 7 days.';
 $plain = $nebbia->get(PlainReader::class);
@@ -95,7 +95,7 @@ $measurer = new MixMeasurer($nebbia->get(Drops::class), Kit::of([
 $full = $mixer->mix($reader->read(['ingredients' => [...$body['ingredients'], ['ingredient' => 'white-vinegar', 'amount' => '10 mL', 'strength' => '5 %'], ['ingredient' => 'garlic', 'amount' => '20 g']]] + $body), 1700.0);
 $everything = new Everything(
     stage: Stage::Young, states: ['in-flower'], hour: Hour::of(24.0, 60.0, 8.0, 20.0), vessel: ClosedVessel::of(300.0, 'plastic, brass lance'),
-    history: new History(['potassium-soap' => 2.0, 'sulfur' => 9.0], 3, 5, ['acetic-acid'], false), evidence: new Evidence([Observation::of(['potassium-soap' => 0.9], 2.0)]), around: ['cats', 'pond'],
+    history: new History(['potassium-soap' => 2.0, 'sulfur' => 9.0], 3, 5, ['acetic-acid'], false), evidence: new OwnEvidence([Observation::of(['potassium-soap' => 0.9], 2.0)]), around: ['cats', 'pond'],
 );
 const LABEL = 'Aqua, Sodium Laurth Sulfate, Cocamidopropyl Betaine, Sodium Chloride, Citric Acid, Parfum, Limonene, Methylisothiazolinone, Blurbium. 5-15 % anionic surfactants, <5 % soap';
 $labels = $nebbia->get(LabelReader::class);
@@ -129,7 +129,7 @@ echo json_encode([
     'mix_alone' => perSecond(fn () => $mixer->mix($recipe, 1700.0)),
     'judgement_ms' => 1000 / perSecond(fn () => $judge->judge(Situation::of($full, $plant, $everything)), 1000),
     'label_ms' => 1000 / perSecond(fn () => $labels->read(LABEL), 200),
-    'steps' => perSecond(fn () => $steps->plan(Work::of($mixer->mix($recipe, 1700.0), null, UnitSystem::Metric, $hazards, $measurer)), 400),
+    'steps' => perSecond(fn () => $steps->plan(MixingTask::of($mixer->mix($recipe, 1700.0), null, UnitSystem::Metric, $hazards, $measurer)), 400),
     'paragraph_ms' => 1000 / perSecond(fn () => $plain->read(PARAGRAPH), 200),
     'read_and_mix' => perSecond(fn () => $judge->judge(Situation::of($mixer->mix($reader->read($body), 1700.0), $plant))),
 ]);

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\Garden;
 // Makes a garden of ten years out of the demo garden in DB_DATABASE: 300 plantings, 5,000 applications, 3,000 counts, 2,000 rounds. For bin/bench.mjs.
 
-use App\Models\Garden;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Models\Garden;
+use App\Undo\ChangeRecorder;
 // Writes zones into a garden until it is killed (or has written so many), and says the id of each once it was acknowledged. For
 // bin/kills.mjs and bin/bench.mjs.
 
-use App\Models\Garden;
-use App\Undo\ChangeRecorder;
 use Illuminate\Contracts\Console\Kernel;
 
 require dirname(__DIR__).'/vendor/autoload.php';

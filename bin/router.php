@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-// For PHP's own server: files of public/ with the same headers as everything else, all the rest to the application.
-
 use App\Http\Middleware\SafeHeaders;
+
+// For PHP's own server: files of public/ with the same headers as everything else, all the rest to the application.
 
 $public = dirname(__DIR__).'/public';
 $path = urldecode((string) parse_url((string) ($_SERVER['REQUEST_URI'] ?? '/'), PHP_URL_PATH));

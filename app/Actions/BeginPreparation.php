@@ -7,12 +7,12 @@ namespace App\Actions;
 use App\Models\Garden;
 use App\Models\Preparation;
 use App\Models\Sprayer;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Making\Kind;
-use Nebbia\Core\Making\Kinds;
-use Nebbia\Core\Making\MakingException;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Soap\SoapVerdict;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Making\Soap\SoapVerdict;
+use Nebbia\Core\Shelf\Kind;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\PreparationException;
 
 /** Begins a making, once it has been worked out that it can be made so. */
 final readonly class BeginPreparation
@@ -60,10 +60,10 @@ final readonly class BeginPreparation
             return $kind;
         }
         /** @var array<string, mixed> $plan */
-        $plan = is_array($body['soap'] ?? null) ? $body['soap'] : throw MakingException::missing('soap');
+        $plan = is_array($body['soap'] ?? null) ? $body['soap'] : throw PreparationException::missing('soap');
         // What would certainly burn is worked out, but never begun.
         if ($this->soap->plan($garden, $plan)->verdict === SoapVerdict::Refused) {
-            throw MakingException::freeAlkali();
+            throw PreparationException::freeAlkali();
         }
 
         return $kind;

@@ -12,22 +12,22 @@ use App\Models\Round;
 use App\Models\RoundStatus;
 use App\Weather\ForecastProvider;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Course\Course as CoreCourse;
-use Nebbia\Core\Course\HourJudge;
-use Nebbia\Core\Course\Move;
-use Nebbia\Core\Course\OpenRound;
-use Nebbia\Core\Course\Replanner;
-use Nebbia\Core\Course\Rhythm;
-use Nebbia\Core\Course\RoundWords;
-use Nebbia\Core\Course\WashOff;
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Hour\SprayWindows;
-use Nebbia\Core\Hour\WeatherUnits;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Judgement\Hour\SprayWindows;
+use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Planning\Course\Course as CoreCourse;
+use Nebbia\Core\Planning\Course\Rhythm;
+use Nebbia\Core\Planning\Hour\HourJudge;
+use Nebbia\Core\Planning\Hour\WashOff;
+use Nebbia\Core\Planning\Round\Move;
+use Nebbia\Core\Planning\Round\OpenRound;
+use Nebbia\Core\Planning\Round\Replanner;
+use Nebbia\Core\Planning\Round\RoundWords;
 use Nebbia\Core\Target\Targets;
 use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\WeatherUnits;
 
 /** Courses that are under way, held against the rain that fell and the forecast as it is now: what should change, and why. */
 final readonly class CheckCourses

@@ -13,16 +13,16 @@ use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Recipe;
 use Illuminate\Validation\ValidationException;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Comparison\ComparedSubstance;
-use Nebbia\Core\Comparison\Comparer;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Figures;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Instructions\Comparison\ComparedSubstance;
+use Nebbia\Core\Instructions\Comparison\Comparer;
 use Nebbia\Core\Judgement\Headline;
 use Nebbia\Core\Judgement\JudgedMix;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Measure\Figures;
 use Nebbia\Core\Measure\PreciseWords;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
 
 /** Kept recipes side by side, against one plant. */
 final readonly class CompareRecipes

@@ -10,8 +10,8 @@ use App\Models\Sprayer;
 use App\Models\Trouble;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Nebbia\Core\Course\Purpose;
-use Nebbia\Core\Schedule\Repeat;
+use Nebbia\Core\Mixing\Recipe\Repeat;
+use Nebbia\Core\Planning\Course\Purpose;
 
 /** A course as it is asked for: everything in it belongs to the garden and has been looked at. */
 final readonly class CourseDraft

@@ -8,15 +8,15 @@ use App\Models\Course;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Recipe;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Course\Care;
-use Nebbia\Core\Course\Course as CoreCourse;
-use Nebbia\Core\Course\CoursePlanting;
-use Nebbia\Core\Course\FreeHours;
-use Nebbia\Core\Course\Purpose;
-use Nebbia\Core\Course\SprayTime;
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Planning\Course\Course as CoreCourse;
+use Nebbia\Core\Planning\Course\CoursePlanting;
+use Nebbia\Core\Planning\Course\FreeHours;
+use Nebbia\Core\Planning\Course\PlantCare;
+use Nebbia\Core\Planning\Course\Purpose;
+use Nebbia\Core\Planning\Hour\SprayTime;
 use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Target\Targets;
@@ -49,7 +49,7 @@ final readonly class CourseInCore
         foreach ($plantings as $planting) {
             $some[] = new CoursePlanting(
                 $planting->id, $this->plants->named($planting->plant), $planting->number, Stage::from($planting->stage), $planting->height_cm, $planting->indoors,
-                $planting->in_flower || $planting->stage === Stage::Flowering->value, $planting->harvest_on?->toDateString(), Care::read($planting->care, 'care'), $planting->moved_on?->toDateString(),
+                $planting->in_flower || $planting->stage === Stage::Flowering->value, $planting->harvest_on?->toDateString(), PlantCare::read($planting->care, 'care'), $planting->moved_on?->toDateString(),
             );
         }
 

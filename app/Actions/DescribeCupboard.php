@@ -7,11 +7,11 @@ namespace App\Actions;
 use App\Http\Resources\CostResource;
 use App\Http\Resources\OfferResource;
 use App\Models\Garden;
-use Nebbia\Core\Ingredient\Ingredient;
-use Nebbia\Core\Ingredient\Strength;
-use Nebbia\Core\Pantry\Cupboard;
-use Nebbia\Core\Pantry\Draw;
-use Nebbia\Core\Substitution\Substitutor;
+use Nebbia\Core\Mixing\Pantry\Cupboard;
+use Nebbia\Core\Mixing\Pantry\Draw;
+use Nebbia\Core\Mixing\Substitution\Substitutor;
+use Nebbia\Core\Substance\Ingredient;
+use Nebbia\Core\Substance\Strength;
 
 /** What the cupboard holds for a recipe, and what that costs, in words. */
 final readonly class DescribeCupboard

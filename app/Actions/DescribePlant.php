@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Planting;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Plant\LeafSurface;
 use Nebbia\Core\Plant\Modifiers;
 use Nebbia\Core\Plant\Plants;

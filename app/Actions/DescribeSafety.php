@@ -15,23 +15,23 @@ use App\Http\Resources\PhResource;
 use App\Http\Resources\SafetyResource;
 use App\Http\Resources\TippingResource;
 use App\Models\Planting;
-use Nebbia\Core\Care\CareNote;
-use Nebbia\Core\Care\CareNotes;
 use Nebbia\Core\Chemistry\Made;
-use Nebbia\Core\Evidence\PatchLadder;
-use Nebbia\Core\Evidence\PatchLadders;
-use Nebbia\Core\Evidence\PatchStep;
-use Nebbia\Core\Job\IngredientJob;
-use Nebbia\Core\Job\JobAssessor;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Figures;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Judgement\Care\CareNote;
+use Nebbia\Core\Judgement\Care\CareNotes;
+use Nebbia\Core\Judgement\Effect\IngredientJob;
+use Nebbia\Core\Judgement\Effect\JobAssessor;
+use Nebbia\Core\Judgement\Evidence\PatchLadder;
+use Nebbia\Core\Judgement\Evidence\PatchLadders;
+use Nebbia\Core\Judgement\Evidence\PatchStep;
 use Nebbia\Core\Judgement\JudgedMix;
-use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Measure\Figures;
-use Nebbia\Core\Measure\KitchenFraction;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Judgement\Tolerance\TippingPoints;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
 use Nebbia\Core\Substance\Substances;
-use Nebbia\Core\Tolerance\TippingPoints;
 
 /** Puts into words what a mix becomes, what its parts do, and what to mind with it. */
 final readonly class DescribeSafety

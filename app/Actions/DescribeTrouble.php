@@ -8,14 +8,14 @@ use App\Http\Resources\TroubleBrief;
 use App\Models\Garden;
 use App\Models\Trouble;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Decision\Choice;
-use Nebbia\Core\Decision\Decision;
-use Nebbia\Core\Measure\Interval;
-use Nebbia\Core\Measure\KitchenFraction;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
-use Nebbia\Core\Scouting\Trend;
-use Nebbia\Core\Target\Measure;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
+use Nebbia\Core\Pest\Count\Trend;
+use Nebbia\Core\Pest\Decision\Choice;
+use Nebbia\Core\Pest\Decision\Decision;
+use Nebbia\Core\Target\CountMeasure;
 
 /** A trouble in a line, and the words for counts and trends. */
 final readonly class DescribeTrouble
@@ -51,7 +51,7 @@ final readonly class DescribeTrouble
         );
     }
 
-    public function level(Interval $mean, Measure $measure): string
+    public function level(Interval $mean, CountMeasure $measure): string
     {
         $n = KitchenFraction::figures(...);
         $unit = $this->catalogue->say(Message::of("measure.$measure->value"));

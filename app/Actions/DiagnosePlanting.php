@@ -9,15 +9,15 @@ use App\Http\Resources\ClueResource;
 use App\Http\Resources\DiagnosisResource;
 use App\Http\Resources\FindingResource;
 use App\Http\Resources\NextLookResource;
-use Nebbia\Core\Diagnosis\Answers;
-use Nebbia\Core\Diagnosis\Circumstances;
-use Nebbia\Core\Diagnosis\Clue;
-use Nebbia\Core\Diagnosis\Diagnosis;
-use Nebbia\Core\Diagnosis\Diagnostician;
-use Nebbia\Core\Diagnosis\RankedCause;
-use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Pest\Diagnosis\Answers;
+use Nebbia\Core\Pest\Diagnosis\Clue;
+use Nebbia\Core\Pest\Diagnosis\Diagnosis;
+use Nebbia\Core\Pest\Diagnosis\DiagnosisCircumstances;
+use Nebbia\Core\Pest\Diagnosis\Diagnostician;
+use Nebbia\Core\Pest\Diagnosis\RankedCause;
 use Nebbia\Core\Target\Targets;
 
 /** Signs to causes, in words for the screen. */
@@ -30,7 +30,7 @@ final readonly class DiagnosePlanting
 
     public function __construct(private Targets $targets, private Diagnostician $diagnostician, private Catalogue $catalogue) {}
 
-    public function __invoke(Answers $answers, Circumstances $circumstances): DiagnosisResource
+    public function __invoke(Answers $answers, DiagnosisCircumstances $circumstances): DiagnosisResource
     {
         $diagnosis = $this->diagnostician->diagnose($answers, $circumstances);
         $shown = array_values(array_filter(array_slice($diagnosis->causes, 0, self::SHOWN), static fn (RankedCause $cause): bool => $cause->probability >= self::LEAST));

@@ -13,20 +13,20 @@ use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Sprayer;
 use Illuminate\Database\Eloquent\Collection;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Need\Need;
-use Nebbia\Core\Need\NeedEstimator;
-use Nebbia\Core\Need\Stand;
-use Nebbia\Core\Need\StandNeed;
-use Nebbia\Core\Need\Wetting;
+use Nebbia\Core\Measure\Vessel\FillPlan;
+use Nebbia\Core\Measure\Vessel\SprayerShare;
+use Nebbia\Core\Mixing\Need\Need;
+use Nebbia\Core\Mixing\Need\NeedEstimator;
+use Nebbia\Core\Mixing\Need\Stand;
+use Nebbia\Core\Mixing\Need\StandNeed;
+use Nebbia\Core\Mixing\Need\Wetting;
 use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
-use Nebbia\Core\Vessel\FillPlan;
-use Nebbia\Core\Vessel\SprayerShare;
 
 /** How much plantings take, corrected by what the log says they took, and shared out over the sprayers. */
 final readonly class EstimateNeed

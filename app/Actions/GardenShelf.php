@@ -8,21 +8,21 @@ use App\Models\Garden;
 use App\Models\Preparation;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Making\Kinds;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Making\Maker;
 use Nebbia\Core\Making\MakingReader;
-use Nebbia\Core\Making\OnShelf;
 use Nebbia\Core\Making\Preparation as Made;
-use Nebbia\Core\Making\Shelf;
-use Nebbia\Core\Making\State;
+use Nebbia\Core\Making\Soap\Soap;
+use Nebbia\Core\Making\Soap\SoapStock;
+use Nebbia\Core\Making\Soap\SoapTest;
+use Nebbia\Core\Making\Soap\SoapVerdict;
 use Nebbia\Core\Making\Timeline;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Soap\Soap;
-use Nebbia\Core\Soap\SoapStock;
-use Nebbia\Core\Soap\SoapTest;
-use Nebbia\Core\Soap\SoapVerdict;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\OnShelf;
+use Nebbia\Core\Shelf\Shelf;
+use Nebbia\Core\Shelf\State;
+use Nebbia\Core\Substance\Ingredients;
 
 /**
  * What a garden has made ahead, as core takes it: looked up only where something is taken from it, and worked out once. What was thrown

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use Nebbia\Core\Hour\Hour;
+use Nebbia\Core\Weather\Hour;
 
 /** What the gardener says of this hour, this plant and this sprayer, and no row keeps. */
 final readonly class HereAndNow

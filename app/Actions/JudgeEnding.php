@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\Course;
 use App\Models\Round;
-use Nebbia\Core\Course\Ending;
+use Nebbia\Core\Planning\Course\Ending;
 
 /** Whether a course is over, or to be given up, by what was counted since it began. */
 final readonly class JudgeEnding

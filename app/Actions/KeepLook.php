@@ -9,8 +9,8 @@ use App\Models\Look;
 use App\Models\LookKind;
 use App\Models\Planting;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Evidence\PatchLadders;
-use Nebbia\Core\Tolerance\Thresholds;
+use Nebbia\Core\Judgement\Evidence\PatchLadders;
+use Nebbia\Core\Plant\Thresholds;
 
 /** Writes down a test patch, or what a spray did to a planting. */
 final readonly class KeepLook

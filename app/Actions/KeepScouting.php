@@ -11,9 +11,9 @@ use App\Models\Scouting;
 use App\Models\Trouble;
 use App\Models\TroubleStatus;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Diagnosis\Answers;
-use Nebbia\Core\Diagnosis\Circumstances;
-use Nebbia\Core\Diagnosis\Weather;
+use Nebbia\Core\Pest\Diagnosis\Answers;
+use Nebbia\Core\Pest\Diagnosis\DiagnosisCircumstances;
+use Nebbia\Core\Pest\Diagnosis\RecentWeather;
 
 /** Writes a look down, with what it pointed to, and opens a trouble or adds to the one that is open. */
 final readonly class KeepScouting
@@ -25,7 +25,7 @@ final readonly class KeepScouting
         Garden $garden,
         Planting $planting,
         Answers $answers,
-        Circumstances $circumstances,
+        DiagnosisCircumstances $circumstances,
         bool $asTrouble,
         ?string $target,
         ?string $note,
@@ -40,7 +40,7 @@ final readonly class KeepScouting
             'scouted_at' => $at->utc(),
             'present' => array_keys($answers->seen, true, true),
             'absent' => array_keys($answers->seen, false, true),
-            'weather' => array_map(static fn (Weather $weather): string => $weather->value, $circumstances->weather),
+            'weather' => array_map(static fn (RecentWeather $weather): string => $weather->value, $circumstances->weather),
             'causes' => array_map(static fn (CauseResource $cause): array => [
                 'target' => $cause->target, 'name' => $cause->name, 'probability' => $cause->probability,
             ], ($this->diagnose)($answers, $circumstances)->causes),

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Http\Resources\KnowledgeResource;
-use Nebbia\Core\Ingredient\Ingredient;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Ingredient\PercentMeaning;
-use Nebbia\Core\Knowledge\Row;
-use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Data\Row;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
 use Nebbia\Core\Nebbia\Nebbia;
 use Nebbia\Core\Plant\Plants;
+use Nebbia\Core\Substance\Ingredient;
+use Nebbia\Core\Substance\Ingredients;
+use Nebbia\Core\Substance\PercentMeaning;
 use Nebbia\Core\Target\Targets;
 
 /** What there is to choose from, for the screens' lists. */

@@ -8,7 +8,7 @@ use App\Http\Resources\DueInspection;
 use App\Models\Application;
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Course\LookAfter;
+use Nebbia\Core\Planning\Hour\LookAfter;
 
 /** What was sprayed and has not been looked at since, once it has had time to work. */
 final readonly class ListInspections

@@ -7,9 +7,9 @@ namespace App\Actions;
 use App\Http\Resources\LeftBatch;
 use App\Models\Batch;
 use App\Models\Garden;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Measure\PreciseWords;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
 
 /** What was left over of batches and is still about: to be used up while it keeps, then to be got rid of. */
 final readonly class ListLeftovers

@@ -13,14 +13,14 @@ use App\Models\Garden;
 use App\Models\Recipe;
 use App\Models\Round;
 use App\Models\RoundStatus;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Making\Kinds;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\PreciseWords;
-use Nebbia\Core\Pantry\Draw;
-use Nebbia\Core\Pantry\Shopping;
-use Nebbia\Core\Pantry\Want;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Pantry\Draw;
+use Nebbia\Core\Mixing\Pantry\Shopping;
+use Nebbia\Core\Mixing\Pantry\Want;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Substance\Ingredients;
 
 /** What all planned rounds need beyond what is in the cupboard. */
 final readonly class ListShopping

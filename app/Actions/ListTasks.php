@@ -8,11 +8,11 @@ use App\Http\Resources\TaskResource;
 use App\Models\Garden;
 use App\Models\Preparation;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Making\Length;
-use Nebbia\Core\Making\State;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Making\StockBatch;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Shelf\Length;
+use Nebbia\Core\Shelf\State;
 
 /** What is to be stirred, strained, tested, used up, thrown away or started by the end of today. */
 final readonly class ListTasks

@@ -11,11 +11,11 @@ use App\Models\Round;
 use App\Models\RoundStatus;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Storage\KeepingTimes;
-use Nebbia\Core\Vessel\FillPlan;
-use Nebbia\Core\Vessel\Vessel;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Measure\Vessel\FillPlan;
+use Nebbia\Core\Measure\Vessel\Vessel;
+use Nebbia\Core\Mixing\Keeping\KeepingTimes;
+use Nebbia\Core\Mixing\Mixer;
 
 /** Writes down a batch and the rounds that came out of it. Where plants were left out, their round stays planned for them. */
 final readonly class LogBatch

@@ -10,8 +10,8 @@ use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Round;
 use App\Weather\WeatherThen;
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Pantry\Draw;
+use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Mixing\Pantry\Draw;
 use Nebbia\Core\Target\Targets;
 
 /** Writes down what was sprayed in a round, with the recipe, mix, findings and weather as they are at that hour. */

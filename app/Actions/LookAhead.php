@@ -13,16 +13,16 @@ use App\Models\RoundStatus;
 use App\Weather\ForecastProvider;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Compatibility\Spacing;
-use Nebbia\Core\Course\Course as CoreCourse;
-use Nebbia\Core\Course\DayOutlook;
-use Nebbia\Core\Course\Neighbour;
-use Nebbia\Core\Course\Outlook;
-use Nebbia\Core\Course\Rhythm;
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Making\Kinds;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Judgement\Compatibility\Spacing;
+use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Planning\Course\Course as CoreCourse;
+use Nebbia\Core\Planning\Course\Rhythm;
+use Nebbia\Core\Planning\Round\DayOutlook;
+use Nebbia\Core\Planning\Round\NeighbourRound;
+use Nebbia\Core\Planning\Round\Outlook;
+use Nebbia\Core\Shelf\Kinds;
 use Nebbia\Core\Weather\Forecast;
 
 /** What each of the coming days would mean for a round. */
@@ -77,7 +77,7 @@ final readonly class LookAhead
         return $one === null ? null : ($one->application !== null ? $one->application->applied_at : $one->dueAt($garden->time_zone))->getTimestamp();
     }
 
-    /** @return list<Neighbour> planned rounds of other courses that share the sprayer or the plants */
+    /** @return list<NeighbourRound> planned rounds of other courses that share the sprayer or the plants */
     private function neighbours(Garden $garden, Course $course, CoreCourse $core): array
     {
         $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);
@@ -94,7 +94,7 @@ final readonly class LookAhead
                 $recipe = $other->remedy($round->number);
                 $mixes[$recipe->id] ??= $this->mix($garden, $recipe);
                 $at = $round->dueAt($garden->time_zone)->getTimestamp();
-                $found[] = new Neighbour($recipe->name, $at, $at + self::HOUR, $sameSprayer, $shares && $mixes[$recipe->id] !== false ? $spacing->between($core->mixes[0], $mixes[$recipe->id]) : 0.0);
+                $found[] = new NeighbourRound($recipe->name, $at, $at + self::HOUR, $sameSprayer, $shares && $mixes[$recipe->id] !== false ? $spacing->between($core->mixes[0], $mixes[$recipe->id]) : 0.0);
             }
         }
 

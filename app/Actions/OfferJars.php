@@ -6,12 +6,12 @@ namespace App\Actions;
 
 use App\Http\Resources\JarOffer;
 use App\Models\Garden;
-use Nebbia\Core\Formulation\RecipeLine;
-use Nebbia\Core\Making\Kinds;
-use Nebbia\Core\Making\OnShelf;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Measure\PreciseWords;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Mixing\Recipe\RecipeLine;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\OnShelf;
 
 /** Which jars a line of a recipe can be taken from, and what is in them. */
 final readonly class OfferJars

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Models\Garden;
 use App\Models\LookKind;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Evidence\Evidence;
-use Nebbia\Core\Evidence\Observation;
+use Nebbia\Core\Judgement\Evidence\Observation;
+use Nebbia\Core\Judgement\Evidence\OwnEvidence;
 use Nebbia\Core\Judgement\History;
 use WeakMap;
 
@@ -77,11 +77,11 @@ final class Past
         return new History($daysSince, $washed ? 0 : $row, $season, $held ?? [], $rinsed, $washed);
     }
 
-    public function evidence(Garden $garden, ?string $plantingId): Evidence
+    public function evidence(Garden $garden, ?string $plantingId): OwnEvidence
     {
         $looks = $this->looks[$garden] ??= $this->findLooks($garden);
 
-        return new Evidence($plantingId === null ? [] : $looks[$plantingId] ?? []);
+        return new OwnEvidence($plantingId === null ? [] : $looks[$plantingId] ?? []);
     }
 
     /** @return list<array{at: int, plantings: list<string>, doses: array<string, float>, sprayer: string|null}> */

@@ -9,18 +9,18 @@ use App\Models\Garden;
 use App\Models\Recipe;
 use App\Models\Round;
 use App\Models\RoundStatus;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Making\Kind;
-use Nebbia\Core\Making\Kinds;
-use Nebbia\Core\Making\OnShelf;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Making\StockBatch;
 use Nebbia\Core\Making\StockNeed;
 use Nebbia\Core\Making\StockPlan;
-use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
 use Nebbia\Core\Measure\PreciseWords;
-use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Shelf\Kind;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\OnShelf;
+use Nebbia\Core\Substance\Ingredients;
 
 /** From the planned rounds back to what must be made ahead: the stock they take, what of it is on the shelf, what to start and when. */
 final readonly class PlanMakings

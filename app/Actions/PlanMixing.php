@@ -11,23 +11,23 @@ use App\Http\Resources\WayOutResource;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Sprayer;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\DoseReader;
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Formulation\RecipeException;
-use Nebbia\Core\Hazard\Hazards;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Instructions\Rescue\RescueContent;
+use Nebbia\Core\Instructions\Rescue\Rescuer;
+use Nebbia\Core\Instructions\Rescue\WayOut;
+use Nebbia\Core\Instructions\Steps\MixingStep;
+use Nebbia\Core\Instructions\Steps\MixingTask;
+use Nebbia\Core\Instructions\Steps\StepPlanner;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Measuring\MixMeasurer;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
-use Nebbia\Core\Rescue\Content;
-use Nebbia\Core\Rescue\Rescuer;
-use Nebbia\Core\Rescue\WayOut;
-use Nebbia\Core\Steps\MixingStep;
-use Nebbia\Core\Steps\StepPlanner;
-use Nebbia\Core\Steps\Work;
+use Nebbia\Core\Mixing\DoseReader;
+use Nebbia\Core\Mixing\Hazard\Hazards;
+use Nebbia\Core\Mixing\Measuring\MixMeasurer;
+use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Mixing\Recipe\RecipeException;
 
 /** A mix to be made: its steps in order, and the ways out when something went wrong. */
 final readonly class PlanMixing
@@ -48,7 +48,7 @@ final readonly class PlanMixing
         $bench = ($this->bench)($garden, $body, $sprayer, $planting, $volume);
         $judged = $this->bench->oneFill($garden, $body, $sprayer, $planting, $volume);
         $mix = $judged->mix;
-        $work = Work::of($mix, $sprayer?->vessel(), $garden->units, $this->hazards, $this->household->measurer($garden), $judged->findings);
+        $work = MixingTask::of($mix, $sprayer?->vessel(), $garden->units, $this->hazards, $this->household->measurer($garden), $judged->findings);
 
         return new MixingPlan(
             $mix->recipe->name, $bench->makes, $bench->fit->fills ?? 1, $mix->finalVolume->likely, $bench->capacity_ml, $bench->usable_ml,
@@ -83,12 +83,12 @@ final readonly class PlanMixing
     }
 
     /** @param  list<int>  $in */
-    private function content(Garden $garden, Mix $mix, array $in, float $baseMl, ?int $line, string $put): Content
+    private function content(Garden $garden, Mix $mix, array $in, float $baseMl, ?int $line, string $put): RescueContent
     {
         try {
             $amount = $this->amounts->parse($put, $garden->units);
             if ($line === null) {
-                return Content::of($mix, $this->amounts->parseVolume($put, $garden->units)->inBase()->likely, $in);
+                return RescueContent::of($mix, $this->amounts->parseVolume($put, $garden->units)->inBase()->likely, $in);
             }
             $recipeLine = $mix->lines[$line]->line ?? throw RecipeException::missing('line');
             $dose = $this->doses->with($this->household->own($garden))->read($recipeLine->withAmount($amount));
@@ -96,7 +96,7 @@ final readonly class PlanMixing
             throw $e->at('put');
         }
 
-        return Content::of($mix, $baseMl, $in, [$line => $dose->size->likely]);
+        return RescueContent::of($mix, $baseMl, $in, [$line => $dose->size->likely]);
     }
 
     private function way(WayOut $way, Mix $mix, MixMeasurer $measurer, UnitSystem $units): WayOutResource

@@ -11,9 +11,9 @@ use App\Models\Planting;
 use App\Models\Zone;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
-use Nebbia\Core\BadInput;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Measure\TypedNumber;
-use Nebbia\Core\Message\Catalogue;
 use SplTempFileObject;
 
 /**

@@ -7,10 +7,10 @@ namespace App\Actions;
 use App\Http\Resources\RankedRecipe;
 use App\Models\Garden;
 use App\Models\Recipe;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Remedy\Remedy;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Pest\Remedy;
 
 /** Which of the garden's recipes are sprays of a family. */
 final readonly class RankRecipes

@@ -8,17 +8,17 @@ use App\Http\Resources\FindingResource;
 use App\Http\Resources\LabelClassResource;
 use App\Http\Resources\LabelPartResource;
 use App\Http\Resources\LabelReadingResource;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Bottle\LabelFindings;
-use Nebbia\Core\Bottle\LabelReader;
-use Nebbia\Core\Bottle\Part;
-use Nebbia\Core\Bottle\PartClass;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Measure\Figures;
-use Nebbia\Core\Measure\Interval;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Figures;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Reading\Label\LabelFindings;
+use Nebbia\Core\Reading\Label\LabelReader;
+use Nebbia\Core\Reading\Label\Part;
+use Nebbia\Core\Reading\Label\PartClass;
+use Nebbia\Core\Substance\Ingredients;
 
 /** A bottle's list of contents, read and put into words. */
 final readonly class ReadBottle

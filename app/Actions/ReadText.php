@@ -7,9 +7,9 @@ namespace App\Actions;
 use App\Http\Resources\ReadingResource;
 use App\Http\Resources\SpanResource;
 use App\Models\Garden;
-use Nebbia\Core\BadInput;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Reading\PlainReader;
 use Nebbia\Core\Reading\Span;
 

@@ -14,22 +14,22 @@ use App\Models\Round;
 use App\Models\TroubleStatus;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Nebbia\Core\Care\CareNote;
-use Nebbia\Core\Care\CareNotes;
-use Nebbia\Core\Day\Batch;
-use Nebbia\Core\Day\Day;
-use Nebbia\Core\Day\DueSpray;
-use Nebbia\Core\Day\DueStand;
-use Nebbia\Core\Day\Rinse;
-use Nebbia\Core\Day\Step;
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Formulation\Mixer;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Judgement\Care\CareNote;
+use Nebbia\Core\Judgement\Care\CareNotes;
 use Nebbia\Core\Measure\PreciseWords;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
-use Nebbia\Core\Need\NeedEstimator;
+use Nebbia\Core\Mixing\Keeping\KeepingTimes;
+use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Need\NeedEstimator;
+use Nebbia\Core\Planning\Day\Batch;
+use Nebbia\Core\Planning\Day\Day;
+use Nebbia\Core\Planning\Day\DayTask;
+use Nebbia\Core\Planning\Day\DueSpray;
+use Nebbia\Core\Planning\Day\DueStand;
+use Nebbia\Core\Planning\Day\Rinse;
 use Nebbia\Core\Plant\Plants;
-use Nebbia\Core\Storage\KeepingTimes;
 
 /** The rounds of today put together: what is mixed, where it goes in which order, and what is done afterwards. */
 final readonly class ShowDay
@@ -133,12 +133,12 @@ final readonly class ShowDay
             $batch->fills > 1 ? "in $batch->fills fills of ".$volume($batch->eachMl) : null, $lines, $shown->jars, $batch->keeps === null ? null : $this->catalogue->sentence($batch->keeps->said()),
             $madeAt?->toIso8601ZuluString(), $batch->keeps === null ? null : $madeAt?->addMinutes((int) round($batch->keeps->hours->likely * 60.0))->toIso8601ZuluString(),
             $batch->overMl !== null && $batch->overMl > 0.25 * $batch->volumeMl ? 'By their size the plants take about '.$volume($batch->volumeMl - $batch->overMl).'.' : null,
-            array_map(static fn (array $one): DueRound => $one[1], $due), array_map(fn (Step $step, int $n): DayStep => $this->step($garden, $step, $batch, isset($done[$step->id]), $n === 1), $steps, array_keys($steps)), $severity, $headline,
+            array_map(static fn (array $one): DueRound => $one[1], $due), array_map(fn (DayTask $step, int $n): DayStep => $this->step($garden, $step, $batch, isset($done[$step->id]), $n === 1), $steps, array_keys($steps)), $severity, $headline,
         );
     }
 
     /** @param  bool  $isFirst  the first that is sprayed, where what to mind with it is said */
-    private function step(Garden $garden, Step $step, Batch $batch, bool $done, bool $isFirst): DayStep
+    private function step(Garden $garden, DayTask $step, Batch $batch, bool $done, bool $isFirst): DayStep
     {
         $name = $step->portion === null ? '' : "{$step->portion->stand->number} × {$step->portion->stand->name}";
         $params = [
@@ -149,7 +149,7 @@ final readonly class ShowDay
         return new DayStep($step->id, $step->kind, $this->catalogue->say(Message::of("course.batch.$step->kind", $params)), $this->how($step, $batch->mix, $isFirst), $step->portion?->stand->id, $name === '' ? null : $name, $step->kind === 'rinse' ? $step->portion?->rinseAfter : null, $done);
     }
 
-    private function how(Step $step, Mix $mix, bool $isFirst): ?string
+    private function how(DayTask $step, Mix $mix, bool $isFirst): ?string
     {
         return match ($step->kind) {
             'mix' => $this->minded($mix, 'handle'),

@@ -14,16 +14,16 @@ use App\Models\Round;
 use App\Models\RoundStatus;
 use App\Weather\ForecastProvider;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Course\Course as CoreCourse;
-use Nebbia\Core\Course\HourJudge;
-use Nebbia\Core\Course\LookAfter;
-use Nebbia\Core\Course\Slot;
-use Nebbia\Core\Course\SlotFinder;
-use Nebbia\Core\Formulation\FinalStrength;
-use Nebbia\Core\Hour\SprayWindows;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Judgement\Hour\SprayWindows;
+use Nebbia\Core\Mixing\FinalStrength;
+use Nebbia\Core\Planning\Course\Course as CoreCourse;
+use Nebbia\Core\Planning\Hour\HourJudge;
+use Nebbia\Core\Planning\Hour\LookAfter;
+use Nebbia\Core\Planning\Hour\Slot;
+use Nebbia\Core\Planning\Hour\SlotFinder;
 use Nebbia\Core\Weather\Forecast;
 
 /** What the lanes of the courses show beside their rounds: weather, windows, makings to be started and looks. */

@@ -16,17 +16,17 @@ use App\Models\Planting;
 use App\Models\Recipe;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Evidence\Learner;
-use Nebbia\Core\Evidence\Observation;
-use Nebbia\Core\Evidence\PatchLadder;
-use Nebbia\Core\Evidence\PatchLadders;
-use Nebbia\Core\Measure\Figures;
-use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Figures;
+use Nebbia\Core\Judgement\Evidence\Learner;
+use Nebbia\Core\Judgement\Evidence\Observation;
+use Nebbia\Core\Judgement\Evidence\PatchLadder;
+use Nebbia\Core\Judgement\Evidence\PatchLadders;
+use Nebbia\Core\Judgement\Tolerance\Limits;
 use Nebbia\Core\Plant\Plants;
+use Nebbia\Core\Plant\Thresholds;
 use Nebbia\Core\Substance\Substances;
-use Nebbia\Core\Tolerance\Limits;
-use Nebbia\Core\Tolerance\Thresholds;
 
 /** The story of a planting's leaves. */
 final readonly class ShowLooks

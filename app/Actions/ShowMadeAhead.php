@@ -9,8 +9,8 @@ use App\Http\Resources\PreparationResource;
 use App\Http\Resources\ShelfResource;
 use App\Models\Garden;
 use App\Models\Preparation;
-use Nebbia\Core\Making\Kind;
-use Nebbia\Core\Making\Kinds;
+use Nebbia\Core\Shelf\Kind;
+use Nebbia\Core\Shelf\Kinds;
 
 /** All that was made ahead, what can be, and what planned rounds want started. */
 final readonly class ShowMadeAhead

@@ -9,19 +9,19 @@ use App\Http\Resources\FeedResource;
 use App\Http\Resources\OtherUsesResource;
 use App\Http\Resources\SoilSign;
 use App\Models\Garden;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Ingredient\StrengthParser;
-use Nebbia\Core\Making\OnShelf;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Making\OtherUse\Disinfecting;
+use Nebbia\Core\Making\OtherUse\DisinfectingMeans;
+use Nebbia\Core\Making\OtherUse\Feeding;
 use Nebbia\Core\Measure\AmountParser;
-use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
 use Nebbia\Core\Measure\PreciseWords;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
-use Nebbia\Core\OtherUse\Disinfecting;
-use Nebbia\Core\OtherUse\Feeding;
-use Nebbia\Core\OtherUse\Means;
-use Nebbia\Core\Pantry\Product;
+use Nebbia\Core\Mixing\Pantry\Product;
+use Nebbia\Core\Shelf\OnShelf;
+use Nebbia\Core\Substance\Ingredients;
+use Nebbia\Core\Substance\StrengthParser;
 
 /** Disinfecting and feeding, from what is there. */
 final readonly class ShowOtherUses
@@ -88,7 +88,7 @@ final readonly class ShowOtherUses
         return $rows;
     }
 
-    private function means(Garden $garden, Means $means, string $name, bool $isAtHand): DisinfectResource
+    private function means(Garden $garden, DisinfectingMeans $means, string $name, bool $isAtHand): DisinfectResource
     {
         $unit = $means->unit === '% v/v' ? '% by volume' : '%';
         $words = static fn (float $ml): string => PreciseWords::volume($ml, $garden->units);

@@ -11,17 +11,17 @@ use App\Models\Round;
 use App\Models\RoundStatus;
 use App\Weather\ForecastProvider;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Course\Course;
-use Nebbia\Core\Course\HourWord;
-use Nebbia\Core\Course\JudgedHour;
-use Nebbia\Core\Course\Planner;
-use Nebbia\Core\Course\RoundWords;
-use Nebbia\Core\Course\SlotFinder;
-use Nebbia\Core\Hour\WeatherUnits;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Sun\Sun;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Planning\Course\Course;
+use Nebbia\Core\Planning\Hour\HourWord;
+use Nebbia\Core\Planning\Hour\JudgedHour;
+use Nebbia\Core\Planning\Hour\SlotFinder;
+use Nebbia\Core\Planning\Round\Planner;
+use Nebbia\Core\Planning\Round\RoundWords;
 use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\Sun;
+use Nebbia\Core\Weather\WeatherUnits;
 
 /** The next three days hour by hour, for the round that is due first. */
 final readonly class ShowRibbon

@@ -19,9 +19,9 @@ use App\Models\Trouble;
 use App\Models\TroubleStatus;
 use App\Weather\WeatherThen;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Hour\WeatherUnits;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Target\Targets;
+use Nebbia\Core\Weather\WeatherUnits;
 
 /** What is due today and soon, and what was done last. */
 final readonly class ShowToday

@@ -26,19 +26,19 @@ use App\Models\Scouting;
 use App\Models\TacticUse;
 use App\Models\Trouble;
 use App\Models\TroubleStatus;
-use Nebbia\Core\Decision\Decision;
-use Nebbia\Core\Decision\Neighbour;
-use Nebbia\Core\Decision\RankedRemedy;
-use Nebbia\Core\Decision\RankedTactic;
-use Nebbia\Core\Decision\SharedRisk;
-use Nebbia\Core\Diagnosis\Signs;
-use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Measure\KitchenFraction;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
+use Nebbia\Core\Pest\Count\SamplingPlan;
+use Nebbia\Core\Pest\Decision\Decision;
+use Nebbia\Core\Pest\Decision\NeighbourPlanting;
+use Nebbia\Core\Pest\Decision\RankedRemedy;
+use Nebbia\Core\Pest\Decision\RankedTactic;
+use Nebbia\Core\Pest\Decision\SharedRisk;
+use Nebbia\Core\Pest\Diagnosis\Signs;
 use Nebbia\Core\Plant\Plants;
-use Nebbia\Core\Scouting\SamplingPlan;
-use Nebbia\Core\Target\Measure;
+use Nebbia\Core\Target\CountMeasure;
 use Nebbia\Core\Target\Target;
 
 /** A trouble's own page: its story, what to do about it, with what, and who else is at risk. */
@@ -187,7 +187,7 @@ final readonly class ShowTrouble
     {
         $others = $garden->standing()->whereKeyNot($trouble->planting_id)->with('zone')->get()->keyBy('id');
         $troubled = $garden->troubles()->where('status', TroubleStatus::Open)->where('target', $target->id)->pluck('planting_id')->all();
-        $risk = SharedRisk::of($target, $this->plants->named($trouble->planting->plant), $trouble->planting->zone_id, $trouble->planting->indoors, array_values($others->map(fn (Planting $other): Neighbour => new Neighbour(
+        $risk = SharedRisk::of($target, $this->plants->named($trouble->planting->plant), $trouble->planting->zone_id, $trouble->planting->indoors, array_values($others->map(fn (Planting $other): NeighbourPlanting => new NeighbourPlanting(
             $other->id, $this->plants->named($other->plant), $other->zone_id, $other->indoors, in_array($other->id, $troubled, true),
         ))->all()));
         $neighbours = [];
@@ -205,12 +205,12 @@ final readonly class ShowTrouble
 
     private function plan(Garden $garden, Trouble $trouble, ?Target $target): PlanResource
     {
-        $measure = $target->watchUntil->measure ?? Measure::PercentLeaf;
+        $measure = $target->watchUntil->measure ?? CountMeasure::PercentLeaf;
         // One draw a day: the plan does not change while one is counting, and is another next week.
         $plan = SamplingPlan::draw($measure, $trouble->planting->number, crc32($trouble->id.$garden->localNow()->toDateString()));
         $say = fn (string $key, array $params = []): string => $this->catalogue->say(Message::of($key, $params));
         $how = $say("plan.$measure->value", ['plants' => count($plan->plants), 'leaves' => $plan->leavesPerPlant]);
-        $drawn = $measure !== Measure::PerCard && count($plan->plants) < $trouble->planting->number;
+        $drawn = $measure !== CountMeasure::PerCard && count($plan->plants) < $trouble->planting->number;
 
         return new PlanResource(
             $measure->value, $say("measure.$measure->value"), $plan->plants, $plan->leavesPerPlant,

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Demo\DemoGarden;
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
+use Nebbia\Core\Measure\Tool\ToolKind;
 use Nebbia\Core\Measure\Units;
-use Nebbia\Core\Measuring\ToolKind;
 
 /** The first run: the demo garden, or an empty one with three usual sprayers, measuring spoons and a scale to begin with. */
 final readonly class StartGarden

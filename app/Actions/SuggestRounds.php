@@ -12,14 +12,14 @@ use App\Models\Recipe;
 use App\Weather\ForecastProvider;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Course\PlannedRound;
-use Nebbia\Core\Course\Planner;
-use Nebbia\Core\Course\Purpose;
-use Nebbia\Core\Course\RoundWords;
-use Nebbia\Core\Hour\WeatherUnits;
-use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Planning\Course\Purpose;
+use Nebbia\Core\Planning\Round\PlannedRound;
+use Nebbia\Core\Planning\Round\Planner;
+use Nebbia\Core\Planning\Round\RoundWords;
 use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\WeatherUnits;
 
 /** How often and when to spray: by the life cycle at the temperatures expected, in the best hours of the forecast. */
 final readonly class SuggestRounds

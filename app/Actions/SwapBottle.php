@@ -8,14 +8,14 @@ use App\Http\Resources\FindingResource;
 use App\Http\Resources\SwapResource;
 use App\Models\Garden;
 use App\Models\Product;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Ingredient\Strength;
-use Nebbia\Core\Ingredient\StrengthParser;
-use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Substitution\Substitutor;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Substitution\Substitutor;
+use Nebbia\Core\Substance\Ingredients;
+use Nebbia\Core\Substance\Strength;
+use Nebbia\Core\Substance\StrengthParser;
 
 /** Puts a bottle from the cupboard, or one that is named, in place of what a line asks for. */
 final readonly class SwapBottle

@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Making\Kinds;
-use Nebbia\Core\Making\OnShelf;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\OnShelf;
 
 /**
  * A recipe that takes an extract without saying which jar takes the one that stands ready, what goes off first, first. A strength that is

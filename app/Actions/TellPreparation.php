@@ -10,12 +10,12 @@ use App\Models\Garden;
 use App\Models\Preparation;
 use App\Models\Sprayer;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Making\Kinds;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Instructions\Steps\MixingStep;
+use Nebbia\Core\Making\Soap\SoapSteps;
 use Nebbia\Core\Measure\PreciseWords;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Soap\SoapSteps;
-use Nebbia\Core\Steps\MixingStep;
+use Nebbia\Core\Shelf\Kinds;
 
 /** A preparation on its way: what to do, what is done, which timers run. */
 final readonly class TellPreparation

@@ -7,12 +7,12 @@ namespace App\Actions;
 use App\Models\Garden;
 use App\Models\Preparation;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Making\Kind;
-use Nebbia\Core\Making\Kinds;
-use Nebbia\Core\Making\MakingException;
-use Nebbia\Core\Making\Place;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\AmountParser;
+use Nebbia\Core\Shelf\KeepingPlace;
+use Nebbia\Core\Shelf\Kind;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\PreparationException;
 
 /** Writes down what became of a preparation: a step done, a timer started, stirred, strained, moved, measured, tested. */
 final readonly class TendPreparation
@@ -115,21 +115,21 @@ final readonly class TendPreparation
         $shelf = $this->household->shelf($garden);
         $row->left_ml = $kind->isSoap()
             ? (is_string($body['strained'] ?? null) ? $this->volume($garden, 'strained', $body['strained']) : $shelf->soap($row)->storageMl)
-            : $shelf->made($row)->yield->likely ?? throw MakingException::missing('strained');
+            : $shelf->made($row)->yield->likely ?? throw PreparationException::missing('strained');
     }
 
-    private function move(Preparation $row, Kind $kind, Place $to, CarbonImmutable $now): void
+    private function move(Preparation $row, Kind $kind, KeepingPlace $to, CarbonImmutable $now): void
     {
         if ($row->place() !== $to) {
             $row->stays = [...$row->stays, ['place' => $to->value, 'since' => $now->toIso8601ZuluString()]];
         }
     }
 
-    private function place(mixed $place, Kind $kind, Preparation $row): Place
+    private function place(mixed $place, Kind $kind, Preparation $row): KeepingPlace
     {
-        $found = is_string($place) ? Place::tryFrom($place) : $kind->usualPlace();
+        $found = is_string($place) ? KeepingPlace::tryFrom($place) : $kind->usualPlace();
         if ($found === null || $kind->life($found) === null) {
-            throw MakingException::noPlace($row->name, array_keys($kind->keeps));
+            throw PreparationException::noPlace($row->name, array_keys($kind->keeps));
         }
 
         return $found;

@@ -19,37 +19,37 @@ use App\Models\Planting;
 use App\Models\Sprayer;
 use Brick\Math\BigRational;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\MixLine;
-use Nebbia\Core\Formulation\Recipe;
-use Nebbia\Core\Formulation\RecipeLine;
-use Nebbia\Core\Formulation\Step;
-use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Figures;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Judgement\Headline;
 use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Judgement\JudgedMix;
 use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Judgement\Tolerance\Burden;
+use Nebbia\Core\Judgement\Tolerance\Gauge;
+use Nebbia\Core\Judgement\Tolerance\Gauges;
 use Nebbia\Core\Measure\AmountFormatter;
 use Nebbia\Core\Measure\AmountParser;
-use Nebbia\Core\Measure\Figures;
-use Nebbia\Core\Measure\KitchenFraction;
-use Nebbia\Core\Measure\Kitchens;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
+use Nebbia\Core\Measure\Kitchen\Kitchens;
 use Nebbia\Core\Measure\LevelMarks;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Measuring\LineMeasure;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Measure\Vessel\Fit;
+use Nebbia\Core\Measure\Vessel\Vessel;
+use Nebbia\Core\Mixing\Keeping\KeepingTimes;
+use Nebbia\Core\Mixing\Measuring\LineMeasure;
+use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\MixLine;
+use Nebbia\Core\Mixing\MixStep;
+use Nebbia\Core\Mixing\Recipe\Recipe;
+use Nebbia\Core\Mixing\Recipe\RecipeLine;
 use Nebbia\Core\Plant\Plants;
-use Nebbia\Core\Storage\KeepingTimes;
-use Nebbia\Core\Tolerance\Burden;
-use Nebbia\Core\Tolerance\Gauge;
-use Nebbia\Core\Tolerance\Gauges;
-use Nebbia\Core\Vessel\Fit;
-use Nebbia\Core\Vessel\Vessel;
 
 /**
  * A recipe on the bench: fitted to a sprayer, held against a planting, put into words for the screen.
@@ -326,7 +326,7 @@ final readonly class WorkOutBench
     {
         $level = 0.0;
 
-        return array_map(function (Step $step) use ($mix, $lines, $units, $baseMeasure, &$level): LayerResource {
+        return array_map(function (MixStep $step) use ($mix, $lines, $units, $baseMeasure, &$level): LayerResource {
             $line = $step->line === null ? null : $lines[$step->line];
             $poured = $step->line === null ? $mix->baseMl : ($mix->lines[$step->line]->line->isPoured() ? $mix->lines[$step->line]->volumeMl ?? 0.0 : 0.0);
             $layer = new LayerResource(

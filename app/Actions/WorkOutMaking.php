@@ -9,26 +9,26 @@ use App\Http\Resources\MixingStepResource;
 use App\Http\Resources\RawResource;
 use App\Models\Garden;
 use App\Models\Sprayer;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Hazard\Hazards;
-use Nebbia\Core\Making\Kind;
-use Nebbia\Core\Making\Kinds;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Instructions\Steps\MixingStep;
+use Nebbia\Core\Instructions\Steps\MixingTask;
 use Nebbia\Core\Making\Maker;
 use Nebbia\Core\Making\MakingReader;
 use Nebbia\Core\Making\MakingSteps;
 use Nebbia\Core\Making\Preparation;
-use Nebbia\Core\Making\Raw;
 use Nebbia\Core\Making\StockNeed;
 use Nebbia\Core\Making\StockPlan;
 use Nebbia\Core\Measure\AmountFormatter;
 use Nebbia\Core\Measure\AmountParser;
-use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
-use Nebbia\Core\Steps\MixingStep;
-use Nebbia\Core\Steps\Work;
+use Nebbia\Core\Mixing\Hazard\Hazards;
+use Nebbia\Core\Shelf\Kind;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\Raw;
 
 /** A preparation before it is started: how much goes in, what comes of it, what to do. */
 final readonly class WorkOutMaking
@@ -85,7 +85,7 @@ final readonly class WorkOutMaking
     /** @return list<MixingStep> */
     public function steps(Garden $garden, Preparation $preparation, ?Sprayer $sprayer): array
     {
-        $work = $preparation->pot === null ? null : Work::of($preparation->pot, null, $garden->units, $this->hazards, $this->household->measurer($garden));
+        $work = $preparation->pot === null ? null : MixingTask::of($preparation->pot, null, $garden->units, $this->hazards, $this->household->measurer($garden));
         $passage = $sprayer?->finest_passage_mm;
 
         return (new MakingSteps)->of($preparation, $work, $garden->units, $passage === null ? null : 'the '.KitchenFraction::figures($passage)." mm of $sprayer->name");

@@ -9,18 +9,18 @@ use App\Http\Resources\IntervalResource;
 use App\Http\Resources\MakingStepResource;
 use App\Http\Resources\SoapResource;
 use App\Models\Garden;
-use Nebbia\Core\BadInput;
 use Nebbia\Core\Chemistry\Water;
-use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Measure\Figures;
-use Nebbia\Core\Measure\Interval;
-use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Figures;
+use Nebbia\Core\Making\Soap\Soap;
+use Nebbia\Core\Making\Soap\SoapFindings;
+use Nebbia\Core\Making\Soap\SoapSteps;
+use Nebbia\Core\Making\Soap\SoapStock;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
 use Nebbia\Core\Measure\PreciseWords;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Soap\Soap;
-use Nebbia\Core\Soap\SoapFindings;
-use Nebbia\Core\Soap\SoapSteps;
-use Nebbia\Core\Soap\SoapStock;
 
 /** A soap on its bench: the balance of oil against alkali, what to mind, what to do. */
 final readonly class WorkOutSoap

@@ -9,10 +9,10 @@ use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\RoundStatus;
 use Carbon\CarbonImmutable;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Making\StockNeed;
 use Nebbia\Core\Measure\PreciseWords;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
 use Nebbia\Core\Target\Targets;
 
 /** Planned rounds and the steeps that they wait for as a calendar: an hour each, in the evening where nobody has said when. */

@@ -10,9 +10,9 @@ use App\Models\Sprayer;
 use DateTimeImmutable;
 use Dompdf\Dompdf;
 use Dompdf\Options;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Label\BottleLabels;
-use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Instructions\Label\BottleLabels;
 
 /** The label for a bottle, on screen and as a page to print. */
 final readonly class WriteLabel

@@ -6,15 +6,15 @@ namespace App\Console;
 
 use App\Exceptions\BadFile;
 use Illuminate\Console\Command;
-use Nebbia\Core\BadInput;
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Chemistry\Waters;
-use Nebbia\Core\Hour\Hour;
-use Nebbia\Core\Hour\HourReader;
-use Nebbia\Core\Hour\PartOfDay;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Measure\TypedNumber;
 use Nebbia\Core\Plant\Stage;
+use Nebbia\Core\Weather\Hour;
+use Nebbia\Core\Weather\HourReader;
+use Nebbia\Core\Weather\PartOfDay;
 
 /** What a command is told beside recipe and plant: the water, the state of the plant, the hour. */
 final readonly class CircumstancesOptions

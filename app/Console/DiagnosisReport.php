@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Nebbia\Core\Diagnosis\Clue;
-use Nebbia\Core\Diagnosis\Diagnosis;
-use Nebbia\Core\Diagnosis\RankedCause;
-use Nebbia\Core\Diagnosis\Signs;
-use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Pest\Diagnosis\Clue;
+use Nebbia\Core\Pest\Diagnosis\Diagnosis;
+use Nebbia\Core\Pest\Diagnosis\RankedCause;
+use Nebbia\Core\Pest\Diagnosis\Signs;
 use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Target\Targets;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Nebbia\Core\Bottle\LabelFindings;
-use Nebbia\Core\Bottle\LabelReading;
-use Nebbia\Core\Bottle\Part;
-use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Reading\Label\LabelFindings;
+use Nebbia\Core\Reading\Label\LabelReading;
+use Nebbia\Core\Reading\Label\Part;
 
 /** Writes down what a label says: as JSON, or as a page to read. */
 final readonly class LabelReport

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Nebbia\Core\Formulation\MixLine;
-use Nebbia\Core\Hazard\Hazards;
-use Nebbia\Core\Ingredient\Content;
-use Nebbia\Core\Making\Length;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Instructions\Steps\MixingStep;
+use Nebbia\Core\Instructions\Steps\MixingTask;
 use Nebbia\Core\Making\MakingSteps;
 use Nebbia\Core\Making\Preparation;
-use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
-use Nebbia\Core\Steps\MixingStep;
-use Nebbia\Core\Steps\Work;
+use Nebbia\Core\Mixing\Hazard\Hazards;
+use Nebbia\Core\Mixing\MixLine;
+use Nebbia\Core\Shelf\Length;
+use Nebbia\Core\Substance\Content;
 
 /** Writes a preparation down: as nebbia.stock/1, or as a page to read. */
 final readonly class MakingReport
@@ -87,7 +87,7 @@ final readonly class MakingReport
     /** @return list<MixingStep> */
     private function steps(Preparation $preparation): array
     {
-        $work = $preparation->pot === null ? null : Work::of($preparation->pot, null, UnitSystem::Metric, $this->hazards);
+        $work = $preparation->pot === null ? null : MixingTask::of($preparation->pot, null, UnitSystem::Metric, $this->hazards);
 
         return (new MakingSteps)->of($preparation, $work, UnitSystem::Metric);
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Console;
 
 use Nebbia\Core\Chemistry\Made;
-use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Judgement\JudgedMix;
-use Nebbia\Core\Judgement\Severity;
-use Nebbia\Core\Measure\Interval;
-use Nebbia\Core\Measure\KitchenFraction;
-use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
 
 /** Writes a mix down: as nebbia.mix/1, or as a page to read. */
 final readonly class MixReport

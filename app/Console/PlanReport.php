@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace App\Console;
 
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Course\Course;
-use Nebbia\Core\Course\CoursePlan;
-use Nebbia\Core\Course\LookAfter;
-use Nebbia\Core\Course\MakeAhead;
-use Nebbia\Core\Course\PlannedRound;
-use Nebbia\Core\Course\RoundWords;
-use Nebbia\Core\Hour\WeatherUnits;
-use Nebbia\Core\Making\Length;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Making\StockBatch;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Planning\Course\Course;
+use Nebbia\Core\Planning\Hour\LookAfter;
+use Nebbia\Core\Planning\Round\CoursePlan;
+use Nebbia\Core\Planning\Round\MakeAhead;
+use Nebbia\Core\Planning\Round\PlannedRound;
+use Nebbia\Core\Planning\Round\RoundWords;
+use Nebbia\Core\Shelf\Length;
 use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\WeatherUnits;
 
 /** Writes a plan down: as JSON, or as a page to read. */
 final readonly class PlanReport

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Measure\Interval;
-use Nebbia\Core\Measure\KitchenFraction;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Soap\Soap;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Making\Soap\Soap;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
 
 /** Writes a soap down: as JSON, or as a page to read. */
 final readonly class SoapReport

@@ -22,10 +22,10 @@ use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
-use Nebbia\Core\Course\Purpose;
-use Nebbia\Core\Formulation\RecipeReader;
-use Nebbia\Core\Knowledge\Row;
-use Nebbia\Core\Schedule\Repeat;
+use Nebbia\Core\Data\Row;
+use Nebbia\Core\Mixing\Recipe\RecipeReader;
+use Nebbia\Core\Mixing\Recipe\Repeat;
+use Nebbia\Core\Planning\Course\Purpose;
 use Nebbia\Core\Weather\Forecast;
 use Symfony\Component\Yaml\Yaml;
 

@@ -10,7 +10,7 @@ use App\Models\Garden;
 use App\Models\Preparation;
 use App\Models\Sprayer;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Data\Row;
 use Nebbia\Core\Making\MakingReader;
 
 /** Something made ahead for the demo garden, begun and finished by the actions that the screens use, then set back in time. */

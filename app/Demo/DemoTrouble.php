@@ -10,13 +10,13 @@ use App\Models\Planting;
 use App\Models\Trouble;
 use App\Models\TroubleStatus;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Decision\EnemiesSeen;
-use Nebbia\Core\Diagnosis\Answers;
-use Nebbia\Core\Diagnosis\Circumstances;
-use Nebbia\Core\Diagnosis\Season;
-use Nebbia\Core\Diagnosis\Signs;
-use Nebbia\Core\Diagnosis\Weather;
-use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Data\Row;
+use Nebbia\Core\Pest\Decision\EnemiesSeen;
+use Nebbia\Core\Pest\Diagnosis\Answers;
+use Nebbia\Core\Pest\Diagnosis\DiagnosisCircumstances;
+use Nebbia\Core\Pest\Diagnosis\RecentWeather;
+use Nebbia\Core\Pest\Diagnosis\Season;
+use Nebbia\Core\Pest\Diagnosis\Signs;
 use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Target\Targets;
 
@@ -33,7 +33,7 @@ final readonly class DemoTrouble
             $garden,
             $planting,
             Answers::of($this->signs, $row->strings('present'), $row->strings('absent')),
-            Circumstances::of($this->plants->named($planting->plant), $planting->indoors, Season::of($noticed->month), array_map(Weather::from(...), $row->strings('weather'))),
+            DiagnosisCircumstances::of($this->plants->named($planting->plant), $planting->indoors, Season::of($noticed->month), array_map(RecentWeather::from(...), $row->strings('weather'))),
             true,
             $row->string('target'),
             $row->string('note'),

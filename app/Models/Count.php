@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Decision\EnemiesSeen;
-use Nebbia\Core\Target\Measure;
+use Nebbia\Core\Pest\Decision\EnemiesSeen;
+use Nebbia\Core\Target\CountMeasure;
 
 /**
  * What was counted on some plants of a troubled planting.
@@ -14,7 +14,7 @@ use Nebbia\Core\Target\Measure;
  * @property string $garden_id
  * @property string $trouble_id
  * @property CarbonImmutable $counted_at UTC
- * @property Measure $measure
+ * @property CountMeasure $measure
  * @property list<float|int> $counts one for each plant
  * @property int $leaves_per_plant
  * @property EnemiesSeen $enemies
@@ -33,6 +33,6 @@ final class Count extends HouseholdModel
 
     protected function casts(): array
     {
-        return ['counted_at' => 'immutable_datetime', 'measure' => Measure::class, 'counts' => 'array', 'enemies' => EnemiesSeen::class];
+        return ['counted_at' => 'immutable_datetime', 'measure' => CountMeasure::class, 'counts' => 'array', 'enemies' => EnemiesSeen::class];
     }
 }

@@ -8,7 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Nebbia\Core\Course\Purpose;
+use Nebbia\Core\Planning\Course\Purpose;
 use Nebbia\Core\Target\Targets;
 
 /**

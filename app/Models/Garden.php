@@ -8,9 +8,9 @@ use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Nebbia\Core\Course\FreeHours;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Sun\Place;
+use Nebbia\Core\Planning\Course\FreeHours;
+use Nebbia\Core\Weather\Place;
 
 /**
  * A garden, and the settings of those who keep it. Everything else belongs to one.

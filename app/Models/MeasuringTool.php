@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Nebbia\Core\Measuring\ToolKind;
+use Nebbia\Core\Measure\Tool\ToolKind;
 
 /**
  * A spoon, cup, syringe, dropper or scale. Size and step are mL; of a scale, g.

@@ -7,8 +7,8 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Nebbia\Core\Course\Care;
-use Nebbia\Core\Decision\PlantValue;
+use Nebbia\Core\Pest\Decision\PlantValue;
+use Nebbia\Core\Planning\Course\PlantCare;
 use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
 
@@ -49,7 +49,7 @@ final class Planting extends HouseholdModel
     {
         return [
             'states' => [Spoilt::texts(), '[]'],
-            'care' => [Spoilt::reads(static fn (mixed $raw) => $raw === null ?: (Care::read(is_string($raw) ? json_decode($raw, true) ?? $raw : $raw, 'care') ?? throw new \UnexpectedValueException)), null],
+            'care' => [Spoilt::reads(static fn (mixed $raw) => $raw === null ?: (PlantCare::read(is_string($raw) ? json_decode($raw, true) ?? $raw : $raw, 'care') ?? throw new \UnexpectedValueException)), null],
             'plant' => [static fn (mixed $raw): bool => is_string($raw) && in_array($raw, app(Plants::class)->ids(), true), self::TENDER],
             'stage' => [static fn (mixed $raw): bool => is_string($raw) && Stage::tryFrom($raw) !== null, Stage::Seedling->value],
         ];

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Making\Kinds;
-use Nebbia\Core\Making\Place;
-use Nebbia\Core\Making\Stay;
+use Nebbia\Core\Shelf\KeepingPlace;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\Stay;
 
 /**
  * Something made ahead: what goes into it, how far it has got, and what is left of it. Times are UTC.
@@ -39,7 +39,7 @@ final class Preparation extends HouseholdModel
         return [
             'kind' => [Spoilt::reads(static fn (mixed $raw) => app(Kinds::class)->get(is_string($raw) ? $raw : '')), self::ASIDE],
             'body' => [Spoilt::map(), self::ASIDE],
-            'stays' => [Spoilt::list(static fn (mixed $one): bool => is_array($one) && is_string($one['since'] ?? null) && is_string($one['place'] ?? null) && Place::tryFrom($one['place']) !== null), '[]'],
+            'stays' => [Spoilt::list(static fn (mixed $one): bool => is_array($one) && is_string($one['since'] ?? null) && is_string($one['place'] ?? null) && KeepingPlace::tryFrom($one['place']) !== null), '[]'],
             'done' => [Spoilt::map(is_string(...)), '[]'],
             'timers' => [Spoilt::map(is_string(...)), '[]'],
         ];
@@ -56,13 +56,13 @@ final class Preparation extends HouseholdModel
     /** @return list<Stay> */
     public function stayed(): array
     {
-        return array_map(static fn (array $stay): Stay => new Stay(Place::from($stay['place']), CarbonImmutable::parse($stay['since'], 'UTC')), $this->stays);
+        return array_map(static fn (array $stay): Stay => new Stay(KeepingPlace::from($stay['place']), CarbonImmutable::parse($stay['since'], 'UTC')), $this->stays);
     }
 
-    public function place(): ?Place
+    public function place(): ?KeepingPlace
     {
         $last = $this->stays === [] ? null : $this->stays[count($this->stays) - 1];
 
-        return $last === null ? null : Place::from($last['place']);
+        return $last === null ? null : KeepingPlace::from($last['place']);
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Ingredient\Strength;
-use Nebbia\Core\Ingredient\StrengthParser;
-use Nebbia\Core\Pantry\Product as Bottle;
+use Nebbia\Core\Mixing\Pantry\Product as Bottle;
+use Nebbia\Core\Substance\Ingredients;
+use Nebbia\Core\Substance\Strength;
+use Nebbia\Core\Substance\StrengthParser;
 
 /**
  * A bottle, bag or box in the cupboard. Size and rest are mL of a liquid, g of a solid.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Nebbia\Core\Need\NeedEstimator;
-use Nebbia\Core\Vessel\Vessel;
+use Nebbia\Core\Measure\Vessel\Vessel;
+use Nebbia\Core\Mixing\Need\NeedEstimator;
 
 /**
  * A bottle or sprayer.

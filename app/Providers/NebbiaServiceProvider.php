@@ -24,7 +24,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
-use Nebbia\Core\Knowledge\KnowledgeLoader;
+use Nebbia\Core\Nebbia\DataLoader;
 use Nebbia\Core\Nebbia\Nebbia;
 
 /** Makes core's parts once a request and hands them out. */
@@ -41,7 +41,7 @@ final class NebbiaServiceProvider extends ServiceProvider
         $this->app->singleton(Spoilt::class);
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(Hosts::class, static fn (): Hosts => new Hosts(array_values(array_filter(array_map(trim(...), explode(',', config()->string('nebbia.hosts')))))));
-        $this->app->singleton(Nebbia::class, fn (): Nebbia => (new KnowledgeLoader(
+        $this->app->singleton(Nebbia::class, fn (): Nebbia => (new DataLoader(
             config()->string('nebbia.data'),
             config()->string('nebbia.compiled'),
             watch: ! $this->app->environment('production'),

@@ -6,8 +6,8 @@ namespace App\Weather;
 
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Hour\WeatherUnits;
 use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\WeatherUnits;
 
 /** The weather of an hour as it belongs into the log: only what somebody knows, never what is made up for a real garden. */
 final readonly class WeatherThen

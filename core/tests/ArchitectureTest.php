@@ -13,12 +13,12 @@ arch('core has no clock and no chance')
 arch('core touches files in one place only')
     ->expect('Nebbia\Core')
     ->not->toUse(['file_get_contents', 'file_put_contents', 'fopen', 'readfile', 'file', 'glob', 'scandir', 'curl_init', 'PDO', 'getenv', 'env', 'config', 'app'])
-    ->ignoring(['Nebbia\Core\Knowledge\KnowledgeLoader', 'Nebbia\Core\Tests']);
+    ->ignoring(['Nebbia\Core\Nebbia\DataLoader', 'Nebbia\Core\Tests']);
 
 arch('core is strict')->expect('Nebbia\Core')->toUseStrictTypes();
 
 arch('core classes are final, but for the root of bad input')
-    ->expect('Nebbia\Core')->classes()->toBeFinal()->ignoring('Nebbia\Core\BadInput');
+    ->expect('Nebbia\Core')->classes()->toBeFinal()->ignoring('Nebbia\Core\Data\BadInput');
 
 arch('nothing is left from looking')->expect(['dd', 'dump', 'var_dump', 'print_r', 'ray'])->not->toBeUsed();
 

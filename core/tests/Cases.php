@@ -4,31 +4,31 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Tests;
 
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Diagnosis\Sign;
-use Nebbia\Core\Diagnosis\Signs;
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\Recipe;
-use Nebbia\Core\Formulation\RecipeReader;
-use Nebbia\Core\Ingredient\Ingredient;
-use Nebbia\Core\Ingredient\Ingredients;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Pattern;
+use Nebbia\Core\Data\Table;
 use Nebbia\Core\Judgement\Circumstances;
-use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Judgement\JudgedMix;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Knowledge\KnowledgeLoader;
-use Nebbia\Core\Knowledge\Table;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Pattern;
+use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Recipe\Recipe;
+use Nebbia\Core\Mixing\Recipe\RecipeReader;
+use Nebbia\Core\Nebbia\DataLoader;
 use Nebbia\Core\Nebbia\Nebbia;
+use Nebbia\Core\Pest\Diagnosis\Sign;
+use Nebbia\Core\Pest\Diagnosis\Signs;
 use Nebbia\Core\Plant\Plant;
 use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
+use Nebbia\Core\Substance\Ingredient;
+use Nebbia\Core\Substance\Ingredients;
 use Nebbia\Core\Substance\Substance;
 use Nebbia\Core\Substance\Substances;
 use Nebbia\Core\Target\Target;
@@ -42,9 +42,9 @@ final class Cases
     public static function nebbia(): Nebbia
     {
         // Compiled once for all processes of a run, and anew when data or loader have changed.
-        $loader = dirname(__DIR__).'/src/Knowledge/KnowledgeLoader.php';
+        $loader = dirname(__DIR__).'/src/Nebbia/DataLoader.php';
 
-        return self::$nebbia ??= (new KnowledgeLoader(dirname(__DIR__).'/data', sys_get_temp_dir().'/nebbia-core-'.md5($loader.filemtime($loader)).'.php'))->load();
+        return self::$nebbia ??= (new DataLoader(dirname(__DIR__).'/data', sys_get_temp_dir().'/nebbia-core-'.md5($loader.filemtime($loader)).'.php'))->load();
     }
 
     /**

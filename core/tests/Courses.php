@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Course\Course;
-use Nebbia\Core\Course\CourseReader;
-use Nebbia\Core\Course\DayOutlook;
-use Nebbia\Core\Course\HourJudge;
-use Nebbia\Core\Course\JudgedHour;
-use Nebbia\Core\Course\Kept;
-use Nebbia\Core\Course\Outlook;
-use Nebbia\Core\Course\Rhythm;
-use Nebbia\Core\Hour\Objection;
-use Nebbia\Core\Hour\SprayWindows;
-use Nebbia\Core\Sun\Place;
+use Nebbia\Core\Judgement\Hour\Objection;
+use Nebbia\Core\Judgement\Hour\SprayWindows;
+use Nebbia\Core\Planning\Course\Course;
+use Nebbia\Core\Planning\Course\CourseReader;
+use Nebbia\Core\Planning\Course\PlantConditions;
+use Nebbia\Core\Planning\Course\Rhythm;
+use Nebbia\Core\Planning\Hour\HourJudge;
+use Nebbia\Core\Planning\Hour\JudgedHour;
+use Nebbia\Core\Planning\Round\DayOutlook;
+use Nebbia\Core\Planning\Round\Outlook;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\Place;
 use Nebbia\Core\Weather\WeatherHour;
 
 // Short ways to a course and a sky, for all tests that are about rounds.
@@ -78,7 +78,7 @@ function hourOf(string $remedy, string $at, array $weather = [], array $later = 
     }
     $judge = new HourJudge(Cases::get(SprayWindows::class), new Place(45.9, 9.3, $zone), Forecast::of($hours));
 
-    return $judge->judge($judge->windowsOf(courseOf(['recipe' => $remedy])->mixes[0]), Kept::plainly($indoors, $inFlower), $from);
+    return $judge->judge($judge->windowsOf(courseOf(['recipe' => $remedy])->mixes[0]), PlantConditions::plainly($indoors, $inFlower), $from);
 }
 
 /** @return list<string> */
@@ -113,7 +113,7 @@ function keptHour(array $course, string $at): JudgedHour
     $judge = new HourJudge(Cases::get(SprayWindows::class), new Place(45.9, 9.3, $zone), Forecast::of($hours));
     $one = courseOf($course);
 
-    return $judge->judge($judge->windowsOf($one->mixes[0]), Kept::of($one), (new DateTimeImmutable($at, $zone))->getTimestamp());
+    return $judge->judge($judge->windowsOf($one->mixes[0]), PlantConditions::of($one), (new DateTimeImmutable($at, $zone))->getTimestamp());
 }
 
 /** @param  array<string, mixed>  $change */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Nebbia\Core\Tests;
 
 use Nebbia\Core\Making\JarReader;
-use Nebbia\Core\Making\Jars;
 use Nebbia\Core\Making\Maker;
 use Nebbia\Core\Making\MakingReader;
 use Nebbia\Core\Making\Preparation;
-use Nebbia\Core\Soap\SoapStock;
+use Nebbia\Core\Making\Soap\SoapStock;
+use Nebbia\Core\Shelf\Jars;
 
 /** Preparations, for tests. */
 final class Jar

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Bottle\LabelReader;
-use Nebbia\Core\Bottle\LabelReading;
 use Nebbia\Core\Chemistry\Aftermath;
 use Nebbia\Core\Chemistry\Reactor;
 use Nebbia\Core\Chemistry\Water;
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Ingredient\Strength;
-use Nebbia\Core\Ingredient\StrengthParser;
-use Nebbia\Core\Substitution\Substitutor;
-use Nebbia\Core\Substitution\Swap;
+use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Substitution\Substitutor;
+use Nebbia\Core\Mixing\Substitution\Swap;
+use Nebbia\Core\Reading\Label\LabelReader;
+use Nebbia\Core\Reading\Label\LabelReading;
+use Nebbia\Core\Substance\Strength;
+use Nebbia\Core\Substance\StrengthParser;
 use Nebbia\Core\Tests\Cases;
 
 // What several test files say shortly. Loaded by the autoloader, so that each file runs by itself and in any process.

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Nebbia\Core\Tests;
 
 use Closure;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
 use Throwable;
 
 /**

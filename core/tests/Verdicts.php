@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Nebbia\Core\Tests;
 
 use Nebbia\Core\Chemistry\Water;
-use Nebbia\Core\Evidence\Evidence;
-use Nebbia\Core\Evidence\Observation;
-use Nebbia\Core\Hour\Hour;
-use Nebbia\Core\Hour\PartOfDay;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\ClosedVessel;
+use Nebbia\Core\Judgement\Evidence\Observation;
+use Nebbia\Core\Judgement\Evidence\OwnEvidence;
 use Nebbia\Core\Judgement\History;
 use Nebbia\Core\Judgement\JudgedMix;
 use Nebbia\Core\Plant\Stage;
+use Nebbia\Core\Weather\Hour;
+use Nebbia\Core\Weather\PartOfDay;
 use Symfony\Component\Yaml\Yaml;
 
 /** The mixes of Judgement/verdicts.yaml, worked out. */
@@ -48,7 +48,7 @@ final class Verdicts
                 held: $at['sprayer']['held'] ?? [],
                 rinsed: $at['sprayer']['rinsed'] ?? null,
             ),
-            evidence: new Evidence(array_map(static fn (array $one): Observation => Observation::of([$one['substance'] => $one['strength']], $one['score'], $one['whole'] ?? false), $at['seen'] ?? [])),
+            evidence: new OwnEvidence(array_map(static fn (array $one): Observation => Observation::of([$one['substance'] => $one['strength']], $one['score'], $one['whole'] ?? false), $at['seen'] ?? [])),
             around: $at['around'] ?? [],
         );
     }

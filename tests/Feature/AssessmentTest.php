@@ -7,8 +7,8 @@ use App\Actions\StartGarden;
 use App\Models\Garden;
 use App\Models\Trouble;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Decision\Choice;
-use Nebbia\Core\Decision\EnemiesSeen;
+use Nebbia\Core\Pest\Decision\Choice;
+use Nebbia\Core\Pest\Decision\EnemiesSeen;
 use Nebbia\Core\Target\Targets;
 
 /*

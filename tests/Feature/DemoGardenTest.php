@@ -10,10 +10,10 @@ use App\Models\Garden;
 use App\Models\Recipe;
 use App\Models\Round;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
-use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Recipe\RecipeReader;
 use Tests\Support\DemoOnce;
 
 function fontegrigia(string $now = '2026-05-04 16:00:00'): Garden

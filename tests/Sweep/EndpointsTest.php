@@ -6,10 +6,10 @@ use App\Actions\StartGarden;
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
-use Nebbia\Core\Formulation\UseOfSpray;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Making\Kinds;
+use Nebbia\Core\Mixing\Recipe\UseOfSpray;
 use Nebbia\Core\Nebbia\Nebbia;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Substance\Ingredients;
 use Nebbia\Core\Target\Targets;
 use Nebbia\Core\Tests\Sweep;
 

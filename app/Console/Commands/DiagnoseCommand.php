@@ -8,13 +8,13 @@ use App\Console\DiagnosisReport;
 use App\Console\PlainCommand;
 use App\Exceptions\BadFile;
 use BackedEnum;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Diagnosis\Answers;
-use Nebbia\Core\Diagnosis\Circumstances;
-use Nebbia\Core\Diagnosis\Diagnostician;
-use Nebbia\Core\Diagnosis\Season;
-use Nebbia\Core\Diagnosis\Signs;
-use Nebbia\Core\Diagnosis\Weather;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Pest\Diagnosis\Answers;
+use Nebbia\Core\Pest\Diagnosis\DiagnosisCircumstances;
+use Nebbia\Core\Pest\Diagnosis\Diagnostician;
+use Nebbia\Core\Pest\Diagnosis\RecentWeather;
+use Nebbia\Core\Pest\Diagnosis\Season;
+use Nebbia\Core\Pest\Diagnosis\Signs;
 use Nebbia\Core\Plant\Plant;
 use Nebbia\Core\Plant\Plants;
 
@@ -47,7 +47,7 @@ final class DiagnoseCommand extends PlainCommand
         }
         try {
             $answers = Answers::of($signs, $present, $absent);
-            $circumstances = Circumstances::of($this->plant($plants), $this->indoors(), $this->season(), $this->weather());
+            $circumstances = DiagnosisCircumstances::of($this->plant($plants), $this->indoors(), $this->season(), $this->weather());
         } catch (BadInput $e) {
             throw match (true) {
                 str_starts_with($e->field(), 'present') => BadFile::option('sign', $report->say($e->said)),
@@ -103,10 +103,10 @@ final class DiagnoseCommand extends PlainCommand
         return $season === null ? null : Season::tryFrom($season) ?? throw $this->oneOf('season', Season::cases());
     }
 
-    /** @return list<Weather> */
+    /** @return list<RecentWeather> */
     private function weather(): array
     {
-        return array_map(fn (string $word): Weather => Weather::tryFrom($word) ?? throw $this->oneOf('weather', Weather::cases()), $this->ids('weather'));
+        return array_map(fn (string $word): RecentWeather => RecentWeather::tryFrom($word) ?? throw $this->oneOf('weather', RecentWeather::cases()), $this->ids('weather'));
     }
 
     /** @param  list<BackedEnum>  $cases */

@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use App\Console\LabelReport;
 use App\Console\PlainCommand;
 use App\Console\TextFile;
-use Nebbia\Core\Bottle\LabelReader;
+use Nebbia\Core\Reading\Label\LabelReader;
 
 /** Reads the list of contents of a bottle: soap, detergent, both or unclear, and what each part is. */
 final class LabelCommand extends PlainCommand

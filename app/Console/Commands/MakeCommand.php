@@ -10,9 +10,9 @@ use App\Console\RecipeFile;
 use App\Console\SchemaCheck;
 use App\Time\Clock;
 use Nebbia\Core\Making\JarReader;
-use Nebbia\Core\Making\Jars;
 use Nebbia\Core\Making\Maker;
 use Nebbia\Core\Making\MakingReader;
+use Nebbia\Core\Shelf\Jars;
 
 /** Works a preparation out: nebbia.preparation/1 in, what comes of it out. */
 final class MakeCommand extends PlainCommand

@@ -11,19 +11,19 @@ use App\Console\RecipeFile;
 use App\Console\SchemaCheck;
 use App\Exceptions\BadFile;
 use App\Time\Clock;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Judgement\Judge;
-use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Making\JarReader;
-use Nebbia\Core\Making\Jars;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\TypedNumber;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Recipe\RecipeReader;
 use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
+use Nebbia\Core\Shelf\Jars;
 
 /** Works out a recipe file: nebbia.recipe/1 in, nebbia.mix/1 or a page of text out. */
 final class MixCommand extends PlainCommand

@@ -8,8 +8,8 @@ use App\Console\PlainCommand;
 use App\Console\ReadReport;
 use App\Console\TextFile;
 use App\Exceptions\BadFile;
+use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Reading\PlainReader;
 
 /** Reads a recipe in plain words: nebbia.recipe/1 with what was understood and what is doubted, or a page of text. */

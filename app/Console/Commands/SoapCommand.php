@@ -7,15 +7,15 @@ namespace App\Console\Commands;
 use App\Console\PlainCommand;
 use App\Console\SoapReport;
 use App\Exceptions\BadFile;
-use Nebbia\Core\BadInput;
 use Nebbia\Core\Chemistry\Water;
-use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Making\Soap\SoapFindings;
+use Nebbia\Core\Making\Soap\SoapMaker;
+use Nebbia\Core\Making\Soap\SoapReader;
 use Nebbia\Core\Measure\TypedNumber;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Soap\SoapFindings;
-use Nebbia\Core\Soap\SoapMaker;
-use Nebbia\Core\Soap\SoapReader;
 
 /** Works a soap out: how much alkali the oils take, or whether a given mass is too much. */
 final class SoapCommand extends PlainCommand

@@ -9,10 +9,10 @@ use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Sprayer;
 use Illuminate\Http\Request;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Hour\HourReader;
-use Nebbia\Core\Hour\PartOfDay;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Judgement\Circumstances;
+use Nebbia\Core\Weather\HourReader;
+use Nebbia\Core\Weather\PartOfDay;
 
 /** What is on the bench, as any of its questions sends it. */
 abstract readonly class BenchInput

@@ -8,11 +8,11 @@ use App\Models\Garden;
 use Carbon\CarbonImmutable;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Decision\EnemiesSeen;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\Digits;
-use Nebbia\Core\Scouting\Sample;
-use Nebbia\Core\Target\Measure;
+use Nebbia\Core\Pest\Count\Sample;
+use Nebbia\Core\Pest\Decision\EnemiesSeen;
+use Nebbia\Core\Target\CountMeasure;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewCount', required: ['counts'], properties: [
@@ -63,10 +63,10 @@ final class CountRequest extends TypedRequest
      *
      * @throws BadInput if core refuses the counts
      */
-    public function count(Garden $garden, Measure $measure): array
+    public function count(Garden $garden, CountMeasure $measure): array
     {
         $counts = array_map(floatval(...), array_values($this->array('counts')));
-        $leaves = $measure === Measure::PerLeaf ? $this->integer('leaves_per_plant', 1) : 1;
+        $leaves = $measure === CountMeasure::PerLeaf ? $this->integer('leaves_per_plant', 1) : 1;
         Sample::of($measure, $counts, $leaves);
         $at = $this->filled('counted_at') ? CarbonImmutable::parse($this->string('counted_at')->toString(), $garden->time_zone) : $garden->now();
         if ($at->isAfter($garden->now()->addMinutes(5))) {

@@ -13,9 +13,9 @@ use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Course\Purpose;
-use Nebbia\Core\Schedule\Repeat;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Mixing\Recipe\Repeat;
+use Nebbia\Core\Planning\Course\Purpose;
 use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 

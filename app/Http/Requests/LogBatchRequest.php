@@ -12,7 +12,7 @@ use App\Models\RoundStatus;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
-use Nebbia\Core\BadInput;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\AmountParser;
 use OpenApi\Attributes as OA;
 

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\BadInput;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\AmountParser;
 use OpenApi\Attributes as OA;
 

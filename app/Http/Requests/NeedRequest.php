@@ -9,7 +9,7 @@ use App\Models\Planting;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Nebbia\Core\Need\Wetting;
+use Nebbia\Core\Mixing\Need\Wetting;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NeedRequest', required: ['planting_ids', 'wetting'], properties: [

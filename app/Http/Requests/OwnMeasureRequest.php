@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Garden;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Ingredient\Ingredients;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\AmountParser;
-use Nebbia\Core\Measuring\Calibration;
-use Nebbia\Core\Measuring\MeasuringException;
+use Nebbia\Core\Measure\Tool\Calibration;
+use Nebbia\Core\Measure\Tool\MeasuringException;
 use Nebbia\Core\Nebbia\Nebbia;
+use Nebbia\Core\Substance\Ingredients;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewOwnMeasure', required: ['unit', 'count', 'totals'], properties: [

@@ -7,9 +7,9 @@ namespace App\Http\Requests;
 use App\Models\Garden;
 use App\Models\Planting;
 use Illuminate\Validation\Rule;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Course\Care;
-use Nebbia\Core\Decision\PlantValue;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Pest\Decision\PlantValue;
+use Nebbia\Core\Planning\Course\PlantCare;
 use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
 use OpenApi\Attributes as OA;
@@ -64,7 +64,7 @@ class PlantingRequest extends TypedRequest
             'states' => ['nullable', 'array'],
             'states.*' => [Rule::in(['soft-growth', 'hardened', 'sick'])],
             'moved_on' => ['nullable', 'date_format:Y-m-d'],
-            'care' => ['nullable', 'array', new ReadByCore(Care::read(...))],
+            'care' => ['nullable', 'array', new ReadByCore(PlantCare::read(...))],
         ];
     }
 
@@ -145,6 +145,6 @@ class PlantingRequest extends TypedRequest
             'note' => $text('note'),
             'states' => array_values(array_unique(array_filter(is_array($given['states'] ?? null) ? $given['states'] : [], is_string(...)))),
             'moved_on' => $text('moved_on'),
-        ] + (array_key_exists('care', $given) ? ['care' => Care::read($given['care'], 'care')?->toArray()] : []);
+        ] + (array_key_exists('care', $given) ? ['care' => PlantCare::read($given['care'], 'care')?->toArray()] : []);
     }
 }

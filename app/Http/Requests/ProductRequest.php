@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Garden;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Ingredient\Ingredient;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Ingredient\Strength;
-use Nebbia\Core\Ingredient\StrengthParser;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\UnitKind;
-use Nebbia\Core\Pantry\PantryException;
-use Nebbia\Core\Pantry\Product;
+use Nebbia\Core\Mixing\Pantry\PantryException;
+use Nebbia\Core\Mixing\Pantry\Product;
+use Nebbia\Core\Substance\Ingredient;
+use Nebbia\Core\Substance\Ingredients;
+use Nebbia\Core\Substance\Strength;
+use Nebbia\Core\Substance\StrengthParser;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewProduct', required: ['ingredient'], properties: [

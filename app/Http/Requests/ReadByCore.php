@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
 
 /** What core can read: its complaint is the message. */
 final readonly class ReadByCore implements ValidationRule

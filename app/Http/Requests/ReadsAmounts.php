@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Garden;
 use Illuminate\Validation\ValidationException;
-use Nebbia\Core\BadInput;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\TypedNumber;

@@ -6,9 +6,9 @@ namespace App\Http\Requests;
 
 use App\Actions\Household;
 use App\Models\Garden;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Recipe\RecipeReader;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'RecipeDraft', required: ['body'], properties: [

@@ -7,12 +7,12 @@ namespace App\Http\Requests;
 use App\Models\Garden;
 use App\Models\Planting;
 use Illuminate\Validation\Rule;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Diagnosis\Answers;
-use Nebbia\Core\Diagnosis\Circumstances;
-use Nebbia\Core\Diagnosis\Season;
-use Nebbia\Core\Diagnosis\Signs;
-use Nebbia\Core\Diagnosis\Weather;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Pest\Diagnosis\Answers;
+use Nebbia\Core\Pest\Diagnosis\DiagnosisCircumstances;
+use Nebbia\Core\Pest\Diagnosis\RecentWeather;
+use Nebbia\Core\Pest\Diagnosis\Season;
+use Nebbia\Core\Pest\Diagnosis\Signs;
 use Nebbia\Core\Plant\Plants;
 use OpenApi\Attributes as OA;
 
@@ -33,7 +33,7 @@ class ScoutRequest extends TypedRequest
             'present' => ['present', 'array', 'max:200'], 'present.*' => ['string', 'max:80'],
             'absent' => ['present', 'array', 'max:200'], 'absent.*' => ['string', 'max:80'],
             'skipped' => ['array', 'max:200'], 'skipped.*' => ['string', 'max:80'],
-            'weather' => ['array', 'max:4'], 'weather.*' => [Rule::enum(Weather::class)],
+            'weather' => ['array', 'max:4'], 'weather.*' => [Rule::enum(RecentWeather::class)],
         ] + $this->ownRules();
     }
 
@@ -64,15 +64,15 @@ class ScoutRequest extends TypedRequest
     }
 
     /** @throws BadInput */
-    public function circumstances(Plants $plants, Garden $garden, ?Planting $planting): Circumstances
+    public function circumstances(Plants $plants, Garden $garden, ?Planting $planting): DiagnosisCircumstances
     {
         $month = $garden->localNow()->month;
 
-        return Circumstances::of(
+        return DiagnosisCircumstances::of(
             $planting === null ? null : $plants->named($planting->plant),
             $planting?->indoors,
             Season::of($month, ($garden->latitude ?? 0.0) < 0.0),
-            array_map(Weather::from(...), $this->ids('weather')),
+            array_map(RecentWeather::from(...), $this->ids('weather')),
         );
     }
 

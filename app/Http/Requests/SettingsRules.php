@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Validation\Rule;
-use Nebbia\Core\Course\FreeHours;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Planning\Course\FreeHours;
 
 /** What a garden's settings may be; the first run and the settings screen ask for the same. */
 final class SettingsRules

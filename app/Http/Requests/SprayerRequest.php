@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Garden;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Vessel\Vessel;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Measure\Vessel\Vessel;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewSprayer', required: ['name', 'capacity'], properties: [

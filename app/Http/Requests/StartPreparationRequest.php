@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Nebbia\Core\Making\MakingException;
+use Nebbia\Core\Shelf\PreparationException;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewPreparation', required: ['body'], properties: [
@@ -29,7 +29,7 @@ final class StartPreparationRequest extends MakingInput
     /** @return array<string, mixed> */
     public function body(): array
     {
-        return $this->preparation('body') ?? throw MakingException::notAPreparation();
+        return $this->preparation('body') ?? throw PreparationException::notAPreparation();
     }
 
     public function name(): ?string

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Validation\Rule;
-use Nebbia\Core\Course\Purpose;
+use Nebbia\Core\Planning\Course\Purpose;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'SuggestRounds', required: ['recipe_id', 'planting_ids', 'target', 'starts_on'], properties: [

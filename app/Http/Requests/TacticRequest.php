@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
 use Illuminate\Validation\Rule;
-use Nebbia\Core\Tactic\Tactics;
+use Nebbia\Core\Pest\Tactics;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewTacticUse', required: ['tactic'], properties: [

@@ -6,11 +6,11 @@ namespace App\Http\Requests;
 
 use App\Models\Garden;
 use Illuminate\Validation\Rule;
-use Nebbia\Core\BadInput;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Measure\Tool\MeasuringException;
+use Nebbia\Core\Measure\Tool\Tool;
+use Nebbia\Core\Measure\Tool\ToolKind;
 use Nebbia\Core\Measure\UnitKind;
-use Nebbia\Core\Measuring\MeasuringException;
-use Nebbia\Core\Measuring\Tool;
-use Nebbia\Core\Measuring\ToolKind;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'NewTool', required: ['name', 'kind'], properties: [

@@ -6,10 +6,10 @@ namespace App\Http\Requests;
 
 use App\Models\Garden;
 use Illuminate\Validation\ValidationException;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Hour\WeatherUnits;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Weather\TypedDay;
 use Nebbia\Core\Weather\WeatherHour;
+use Nebbia\Core\Weather\WeatherUnits;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'TypedDay', description: 'A day\'s weather as a station showed it, or as it is foretold, in the gardener\'s own units.', required: ['day', 'low', 'high', 'sky'], properties: [

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Nebbia\Core\BadInput;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Weather\Forecast;
 use Nebbia\Core\Weather\WeatherCsv;
 use OpenApi\Attributes as OA;

@@ -6,9 +6,9 @@ namespace App\Http\Resources;
 
 use App\Models\Application;
 use App\Weather\WeatherThen;
-use Nebbia\Core\Hour\WeatherUnits;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Weather\WeatherUnits;
 use OpenApi\Attributes as OA;
 
 /** An entry of the notebook: everything as it was when it was logged. */

@@ -8,9 +8,9 @@ use App\Actions\JudgeEnding;
 use App\Models\Course;
 use App\Models\Planting;
 use App\Models\Round;
+use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Catalogue;
 use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 

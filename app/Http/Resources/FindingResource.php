@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Catalogue;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Finding')]

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Interval')]

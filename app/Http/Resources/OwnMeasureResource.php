@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\OwnMeasure;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
 use Nebbia\Core\Measure\Units;
+use Nebbia\Core\Substance\Ingredients;
 use OpenApi\Attributes as OA;
 
 /** What one of the household's own measures holds, and by what that is known. */

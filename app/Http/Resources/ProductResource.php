@@ -6,12 +6,12 @@ namespace App\Http\Resources;
 
 use App\Models\Product;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Judgement\Finding;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Pantry\Product as Bottle;
-use Nebbia\Core\Pantry\ShelfKeeper;
+use Nebbia\Core\Mixing\Pantry\Product as Bottle;
+use Nebbia\Core\Mixing\Pantry\ShelfKeeper;
 use OpenApi\Attributes as OA;
 
 /** A bottle on the shelf, in words and in figures. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Nebbia\Core\Measure\Figures;
-use Nebbia\Core\Tolerance\Gauge;
+use Nebbia\Core\Data\Sentence\Figures;
+use Nebbia\Core\Judgement\Tolerance\Gauge;
 use OpenApi\Attributes as OA;
 
 /** A final strength beside its working range and what the plant bears. */

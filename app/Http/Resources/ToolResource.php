@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\MeasuringTool;
-use Nebbia\Core\Measuring\ToolKind;
+use Nebbia\Core\Measure\Tool\ToolKind;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Tool')]

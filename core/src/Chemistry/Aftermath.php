@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Chemistry;
 
-use Nebbia\Core\Measure\Interval;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Sentence\Message;
 
 /** What is in the bottle once everything has reacted. */
 final readonly class Aftermath

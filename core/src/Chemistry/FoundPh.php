@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Chemistry;
 
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
 
 /** The pH of a mix, an estimate. */
 final readonly class FoundPh

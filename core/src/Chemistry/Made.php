@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Chemistry;
 
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\Sentence\Message;
 
 /** Something that was not put in, and is there now. */
 final readonly class Made

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Chemistry;
 
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Measure\Interval;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Mixing\Mix;
 
 /** Works out what a mix has become: what is left, what was made, and how acid it is. */
 final readonly class Reactor

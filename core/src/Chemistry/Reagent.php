@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Chemistry;
 
-use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Data\Row;
 
 /** A substance as chemistry sees it. */
 final readonly class Reagent

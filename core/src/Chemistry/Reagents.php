@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Chemistry;
 
-use Nebbia\Core\Knowledge\Row;
-use Nebbia\Core\Knowledge\Table;
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Row;
+use Nebbia\Core\Data\Table;
 
 /** What chemistry knows of substances, made once from core/data/chemistry.yaml. */
 final readonly class Reagents

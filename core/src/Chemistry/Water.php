@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Chemistry;
 
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
 
 /** What comes with the water: hardness and alkalinity, mg/L as calcium carbonate. */
 final readonly class Water

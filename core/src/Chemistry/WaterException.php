@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Chemistry;
 
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Message;
 
 /** Water as no tap gives it. */
 final class WaterException extends BadInput

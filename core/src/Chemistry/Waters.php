@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Chemistry;
 
-use Nebbia\Core\Knowledge\Table;
+use Nebbia\Core\Data\Table;
 
 /** What a tap, rain or a distilled bottle usually gives. */
 final readonly class Waters

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Nebbia\Core\Judgement;
 
 use Nebbia\Core\Chemistry\Water;
-use Nebbia\Core\Evidence\Evidence;
-use Nebbia\Core\Hour\Hour;
+use Nebbia\Core\Judgement\Evidence\OwnEvidence;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Plant\Stage;
+use Nebbia\Core\Weather\Hour;
 
 /** All that matters beside mix and plant. What is not known is left out, and nothing is said of it. */
 final readonly class Circumstances
@@ -34,7 +34,7 @@ final readonly class Circumstances
         public ?Water $water = null,
         public ?ClosedVessel $vessel = null,
         public History $history = new History,
-        public Evidence $evidence = new Evidence,
+        public OwnEvidence $evidence = new OwnEvidence,
         public array $around = [],
         public ?UnitSystem $units = null,
         public ?float $measuredPh = null,

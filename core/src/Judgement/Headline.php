@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Judgement;
 
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Data\Severity;
 
 /** The one sentence that says how a mix stands. */
 final readonly class Headline

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Nebbia\Core\Judgement;
 
 use Nebbia\Core\Chemistry\Aftermath;
-use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Mixing\Mix;
 
 /** A mix in its situation, with what it has become and all that there is to say of it. */
 final readonly class JudgedMix

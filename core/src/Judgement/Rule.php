@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Judgement;
 
+use Nebbia\Core\Data\Finding;
+
 /** One thing that is looked at. Rules know nothing of each other; Judge lists them. */
 interface Rule
 {

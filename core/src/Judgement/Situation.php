@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Judgement;
 
 use Nebbia\Core\Chemistry\Aftermath;
-use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Mixing\Mix;
 use Nebbia\Core\Plant\Plant;
 use Nebbia\Core\Plant\SensitivityGroup;
 use Nebbia\Core\Plant\Stage;

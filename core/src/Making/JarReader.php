@@ -5,8 +5,14 @@ declare(strict_types=1);
 namespace Nebbia\Core\Making;
 
 use DateTimeImmutable;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Soap\SoapStock;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Making\Soap\SoapStock;
+use Nebbia\Core\Shelf\Jars;
+use Nebbia\Core\Shelf\KeepingPlace;
+use Nebbia\Core\Shelf\Kind;
+use Nebbia\Core\Shelf\OnShelf;
+use Nebbia\Core\Shelf\PreparationException;
+use Nebbia\Core\Shelf\Stay;
 
 /**
  * Reads the preparations that a file carries with it, each nebbia.preparation/1, as they stand at a given time. Later ones may be made from
@@ -30,7 +36,7 @@ final readonly class JarReader
     public function read(mixed $list, DateTimeImmutable $at): Jars
     {
         if (! is_array($list) || ! array_is_list($list)) {
-            throw MakingException::notText('preparations');
+            throw PreparationException::notText('preparations');
         }
         $jars = new Jars;
         foreach ($list as $n => $data) {
@@ -47,7 +53,7 @@ final readonly class JarReader
     private function jar(mixed $data, Jars $jars, DateTimeImmutable $at): OnShelf
     {
         if (! is_array($data) || ! is_string($data['id'] ?? null) || $data['id'] === '') {
-            throw MakingException::missing('id');
+            throw PreparationException::missing('id');
         }
         $started = self::instant($data, 'started_at');
         $strained = self::instant($data, 'strained_at');
@@ -68,14 +74,14 @@ final readonly class JarReader
     }
 
     /** @param  array<array-key, mixed>  $data */
-    private static function place(array $data, Kind $kind): Place
+    private static function place(array $data, Kind $kind): KeepingPlace
     {
         $kept = $data['kept'] ?? null;
         if ($kept === null) {
             return $kind->usualPlace();
         }
 
-        return (is_string($kept) ? Place::tryFrom($kept) : null) ?? throw MakingException::unknownPlace();
+        return (is_string($kept) ? KeepingPlace::tryFrom($kept) : null) ?? throw PreparationException::unknownPlace();
     }
 
     /** @param  array<array-key, mixed>  $data */
@@ -92,6 +98,6 @@ final readonly class JarReader
             }
         }
 
-        throw MakingException::notATime($field);
+        throw PreparationException::notATime($field);
     }
 }

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Making;
 
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\FinalStrength;
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Ingredient\Content;
-use Nebbia\Core\Ingredient\Ingredient;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Mixing\FinalStrength;
+use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Shelf\Kind;
+use Nebbia\Core\Shelf\PreparationException;
+use Nebbia\Core\Substance\Content;
+use Nebbia\Core\Substance\Ingredient;
+use Nebbia\Core\Substance\Ingredients;
 use Nebbia\Core\Substance\Substances;
 
 /**
@@ -138,14 +140,14 @@ final readonly class Maker
     {
         $most = $pot->finalVolume->high * $left->high;
         if ($making->strained !== null && $making->strained->low > $most * self::JUG) {
-            throw MakingException::moreThanWentIn($most);
+            throw PreparationException::moreThanWentIn($most);
         }
     }
 
     private function refuseTooLittle(Making $making, Interval $through): void
     {
         if ($making->toppedUp !== null && $making->toppedUp->high * self::JUG < $through->low) {
-            throw MakingException::lessThanThere($through->low);
+            throw PreparationException::lessThanThere($through->low);
         }
     }
 }

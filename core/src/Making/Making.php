@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Making;
 
-use Nebbia\Core\Formulation\Recipe;
-use Nebbia\Core\Formulation\RecipeLine;
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Mixing\Recipe\Recipe;
+use Nebbia\Core\Mixing\Recipe\RecipeLine;
+use Nebbia\Core\Shelf\Kind;
 
 /** A preparation as it is to be made: what goes in, and what was measured of it since. */
 final readonly class Making

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Making;
 
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\Recipe;
-use Nebbia\Core\Formulation\RecipeException;
-use Nebbia\Core\Formulation\RecipeLine;
-use Nebbia\Core\Formulation\RecipeReader;
-use Nebbia\Core\Ingredient\Ingredients;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Interval;
 use Nebbia\Core\Measure\AmountParser;
-use Nebbia\Core\Measure\Interval;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Mixing\Recipe\Recipe;
+use Nebbia\Core\Mixing\Recipe\RecipeException;
+use Nebbia\Core\Mixing\Recipe\RecipeLine;
+use Nebbia\Core\Mixing\Recipe\RecipeReader;
+use Nebbia\Core\Shelf\Kind;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\PreparationException;
+use Nebbia\Core\Shelf\Shelf;
+use Nebbia\Core\Substance\Ingredients;
 
 /**
  * Reads nebbia.preparation/1: what goes in is written as in a recipe. Every complaint names the field by its dotted path.
@@ -40,11 +44,11 @@ final readonly class MakingReader
     public function read(mixed $data): Making
     {
         if (! is_array($data) || ($data !== [] && array_is_list($data)) || ($data['format'] ?? null) !== self::FORMAT) {
-            throw MakingException::notAPreparation();
+            throw PreparationException::notAPreparation();
         }
-        $kind = $this->kinds->get($this->text($data, 'kind') ?? throw MakingException::missing('kind'));
+        $kind = $this->kinds->get($this->text($data, 'kind') ?? throw PreparationException::missing('kind'));
         if ($kind->isSoap()) {
-            throw MakingException::soapHasABench();
+            throw PreparationException::soapHasABench();
         }
         $units = UnitSystem::tryFrom($this->text($data, 'units') ?? 'us') ?? throw RecipeException::notOneOf('units', UnitSystem::ids());
         [$recipe, $lines] = $this->pot($data, $kind, $units);
@@ -67,7 +71,7 @@ final readonly class MakingReader
      */
     private function pot(array $data, Kind $kind, UnitSystem $units): array
     {
-        $body = ['format' => RecipeReader::FORMAT, 'units' => $units->value, 'ingredients' => $data['ingredients'] ?? throw MakingException::missing('ingredients')];
+        $body = ['format' => RecipeReader::FORMAT, 'units' => $units->value, 'ingredients' => $data['ingredients'] ?? throw PreparationException::missing('ingredients')];
         $base = $data['base'] ?? null;
         if ($base !== null) {
             if (! is_array($base)) {
@@ -94,7 +98,7 @@ final readonly class MakingReader
             }
         }
         if (! $kind->isOfParts) {
-            throw MakingException::missing('base');
+            throw PreparationException::missing('base');
         }
 
         return [null, $read->lines];
@@ -104,7 +108,7 @@ final readonly class MakingReader
     private function refuseNothing(array $lines): void
     {
         if ($lines === []) {
-            throw MakingException::nothingIn();
+            throw PreparationException::nothingIn();
         }
     }
 
@@ -134,7 +138,7 @@ final readonly class MakingReader
             return null;
         }
 
-        return (is_int($ph) || is_float($ph)) && $ph >= 0 && $ph <= 14 ? (float) $ph : throw MakingException::ph();
+        return (is_int($ph) || is_float($ph)) && $ph >= 0 && $ph <= 14 ? (float) $ph : throw PreparationException::ph();
     }
 
     /** @param  array<array-key, mixed>  $data */
@@ -142,7 +146,7 @@ final readonly class MakingReader
     {
         $value = $data[$field] ?? null;
 
-        return $value === null || is_string($value) ? $value : throw MakingException::notText($field);
+        return $value === null || is_string($value) ? $value : throw PreparationException::notText($field);
     }
 
     /**

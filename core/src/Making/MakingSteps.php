@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Making;
 
-use Nebbia\Core\Ingredient\Ingredient;
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Instructions\Steps\MixingStep;
+use Nebbia\Core\Instructions\Steps\MixingTask;
+use Nebbia\Core\Instructions\Steps\Timer;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Message;
-use Nebbia\Core\Steps\MixingStep;
-use Nebbia\Core\Steps\Timer;
-use Nebbia\Core\Steps\Work;
+use Nebbia\Core\Shelf\Kind;
+use Nebbia\Core\Shelf\Length;
+use Nebbia\Core\Substance\Ingredient;
 
 /** What to do to make a preparation, one thing after the other, with its cautions where they belong. */
 final class MakingSteps
@@ -20,11 +22,11 @@ final class MakingSteps
     private const LATER = ['kitchen-ok' => 'spent', 'kitchen-wash' => 'spent', 'kitchen-never' => 'spent', 'loose-lid' => 'wait', 'smell' => 'wait', 'hot' => 'strain', 'no-oil' => 'store', 'botulism' => 'store', 'raw-food' => 'store', 'children' => 'store', 'shake' => 'store', 'strong-oil' => 'store', 'cats' => 'store'];
 
     /**
-     * @param  Work|null  $work  the pot as a mix, for its amounts; null where no liquid goes in
+     * @param  MixingTask|null  $work  the pot as a mix, for its amounts; null where no liquid goes in
      * @param  string|null  $passage  of the sprayer it is meant for, like "0.4 mm"
      * @return list<MixingStep>
      */
-    public function of(Preparation $preparation, ?Work $work, UnitSystem $units, ?string $passage = null): array
+    public function of(Preparation $preparation, ?MixingTask $work, UnitSystem $units, ?string $passage = null): array
     {
         $kind = $preparation->making->kind;
 
@@ -48,7 +50,7 @@ final class MakingSteps
     }
 
     /** @return list<MixingStep> */
-    private function raw(Preparation $preparation, ?Work $work, UnitSystem $units): array
+    private function raw(Preparation $preparation, ?MixingTask $work, UnitSystem $units): array
     {
         $steps = [];
         foreach ($this->solids($preparation) as $n => [$ingredient, $amount]) {
@@ -102,7 +104,7 @@ final class MakingSteps
     }
 
     /** @return list<MixingStep> */
-    private function together(Preparation $preparation, ?Work $work, UnitSystem $units): array
+    private function together(Preparation $preparation, ?MixingTask $work, UnitSystem $units): array
     {
         $kind = $preparation->making->kind;
         if ($preparation->pot === null || $work === null) {

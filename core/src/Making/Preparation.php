@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Making;
 
-use Nebbia\Core\Formulation\Mix;
-use Nebbia\Core\Ingredient\Content;
-use Nebbia\Core\Ingredient\Ingredient;
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Substance\Content;
+use Nebbia\Core\Substance\Ingredient;
 
 /** A preparation worked out: how much there will be of it, and what one millilitre holds. */
 final readonly class Preparation

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Nebbia\Core\Making;
 
 use DateTimeImmutable;
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Shelf\Kind;
 
 /** One making that a course needs: when it must be started, how much, and what goes in. */
 final readonly class StockBatch

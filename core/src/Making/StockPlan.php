@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace Nebbia\Core\Making;
 
 use DateTimeImmutable;
+use Nebbia\Core\Shelf\KeepingPlace;
+use Nebbia\Core\Shelf\Kind;
+use Nebbia\Core\Shelf\OnShelf;
+use Nebbia\Core\Shelf\Raw;
+use Nebbia\Core\Shelf\State;
 
 /**
  * From what the rounds take back to what must be started, and when: leftover stock first as long as it is good, then as few makings as their
@@ -25,7 +30,7 @@ final readonly class StockPlan
      * @param  list<StockNeed>  $needs
      * @param  list<OnShelf>  $jars  of that kind of ingredient
      */
-    public static function of(Kind $kind, array $needs, array $jars, DateTimeImmutable $now, ?Place $place = null): self
+    public static function of(Kind $kind, array $needs, array $jars, DateTimeImmutable $now, ?KeepingPlace $place = null): self
     {
         usort($needs, static fn (StockNeed $a, StockNeed $b): int => $a->at <=> $b->at);
         [$open, $taken] = self::fromShelf($needs, $jars);

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Nebbia\Core\Making;
 
 use DateTimeImmutable;
+use Nebbia\Core\Shelf\Kind;
+use Nebbia\Core\Shelf\ShelfLife;
+use Nebbia\Core\Shelf\State;
+use Nebbia\Core\Shelf\Stay;
 
 /** When a preparation may be strained, is ready, and has gone off; and where it stands at a given time. */
 final readonly class Timeline

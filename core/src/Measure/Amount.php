@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Measure;
 
 use Brick\Math\BigRational;
+use Nebbia\Core\Data\Interval;
 
 /**
  * How much, as stated: an exact number (low ≤ likely ≤ high, all above zero) and a unit.

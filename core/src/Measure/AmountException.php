@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Measure;
 
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Message;
 
 /** An amount that cannot be read or cannot be. */
 final class AmountException extends BadInput

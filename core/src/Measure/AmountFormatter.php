@@ -6,6 +6,7 @@ namespace Nebbia\Core\Measure;
 
 use Brick\Math\BigInteger;
 use Brick\Math\BigRational;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
 
 /**
  * Writes an amount back: for machines so that the parser reads the same amount again, for people in kitchen fractions.

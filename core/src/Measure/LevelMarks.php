@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Measure;
 
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
+
 /** Marks up the side of a vessel, at round numbers in the units a gardener prefers. */
 final class LevelMarks
 {

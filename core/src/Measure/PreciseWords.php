@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Measure;
 
+use Nebbia\Core\Data\Sentence\Figures;
+
 /**
  * Volumes and weights, as closely as a hand measures them, in the units a gardener prefers. Below an ounce everybody's syringe and scale
  * say millilitres and grams.

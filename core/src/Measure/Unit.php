@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Measure;
 
 use Brick\Math\BigRational;
-use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Data\Row;
 
 /**
  * A unit of amount. `low`, `likely`, `high` are mL (volume) or g (mass) in one unit; a precise unit has them equal,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Nebbia\Core\Measure;
 
 use Brick\Math\BigRational;
-use Nebbia\Core\Knowledge\Row;
-use Nebbia\Core\Knowledge\Table;
+use Nebbia\Core\Data\Row;
+use Nebbia\Core\Data\Table;
 
 /**
  * All units by name: what "tbsp" means in the system in force, what "imp pint" means in any.

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Nebbia\Core\Nebbia;
 
 use LogicException;
-use Nebbia\Core\Decision\Decider;
+use Nebbia\Core\Data\BrokenData;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Table;
+use Nebbia\Core\Instructions\Steps\StepPlanner;
 use Nebbia\Core\Judgement\Judge;
-use Nebbia\Core\Knowledge\BrokenData;
-use Nebbia\Core\Knowledge\Table;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Steps\StepPlanner;
+use Nebbia\Core\Pest\Decision\Decider;
 use ReflectionClass;
 use ReflectionMethod;
 use ReflectionNamedType;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Plant;
 
-use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Data\Row;
 
 /** What a stage, a strain or an hour does to what a plant bears: a factor on thresholds, or a reason not to spray. */
 final readonly class Modifier

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Plant;
 
-use Nebbia\Core\Knowledge\Table;
+use Nebbia\Core\Data\Table;
 
 /** All that changes what a plant bears. */
 final readonly class Modifiers

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Plant;
 
-use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Data\Row;
 
 /**
  * A kind of plant, and how it stands sprays. What its own row leaves out it has from its family, and else from its habit.

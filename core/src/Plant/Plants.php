@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Plant;
 
-use Nebbia\Core\Knowledge\Table;
-use Nebbia\Core\Knowledge\UnknownName;
+use Nebbia\Core\Data\Table;
+use Nebbia\Core\Data\UnknownName;
 
 /** All kinds of plants, by id or any other name. */
 final class Plants

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
-use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\NumberParser;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Substance\Ingredients;
 
 /**
  * Puts tokens together, sentence by sentence: which amount belongs to which ingredient, which volume is the base. It reads what stands

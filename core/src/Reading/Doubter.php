@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
-use Nebbia\Core\Formulation\UseOfSpray;
-use Nebbia\Core\Ingredient\Ingredient;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Ingredient\PercentMeaning;
-use Nebbia\Core\Ingredient\StrengthParser;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Recipe\RecipeReader;
+use Nebbia\Core\Mixing\Recipe\UseOfSpray;
+use Nebbia\Core\Substance\Ingredient;
+use Nebbia\Core\Substance\Ingredients;
+use Nebbia\Core\Substance\PercentMeaning;
+use Nebbia\Core\Substance\StrengthParser;
 use Nebbia\Core\Target\TargetKind;
 use Nebbia\Core\Target\Targets;
 

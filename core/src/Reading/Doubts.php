@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\Sentence\Message;
 
 /** What is doubted of a paragraph, each with the phrase it is about. */
 final class Doubts

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
-use Nebbia\Core\Ingredient\Ingredients;
+use Nebbia\Core\Substance\Ingredients;
 
 /** "2 tbsp each of baking soda and oil", "soda and oil, 2 tbsp each": one amount that is said of several things. */
 final readonly class EachReader

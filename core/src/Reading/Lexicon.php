@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Knowledge\Names;
-use Nebbia\Core\Knowledge\Row;
-use Nebbia\Core\Knowledge\Table;
+use Nebbia\Core\Data\Names;
+use Nebbia\Core\Data\Row;
+use Nebbia\Core\Data\Table;
 use Nebbia\Core\Measure\NumberParser;
 use Nebbia\Core\Measure\Units;
+use Nebbia\Core\Substance\Ingredients;
 use Nebbia\Core\Target\Targets;
 
 /**

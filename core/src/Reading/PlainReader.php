@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
-use Nebbia\Core\Formulation\DoseReader;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
-use Nebbia\Core\Formulation\UseOfSpray;
-use Nebbia\Core\Ingredient\Ingredients;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\Digits;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Mixing\DoseReader;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Recipe\RecipeReader;
+use Nebbia\Core\Mixing\Recipe\UseOfSpray;
+use Nebbia\Core\Substance\Ingredients;
 use Nebbia\Core\Target\Targets;
 
 /**

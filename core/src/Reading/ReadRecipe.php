@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
-use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Judgement\Severity;
-use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Severity;
 
 /** A paragraph understood: the recipe as far as it goes, what it rests on, what is doubted, what was left. */
 final readonly class ReadRecipe

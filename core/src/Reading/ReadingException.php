@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Message;
 
 /** A text that is no paragraph to be read. */
 final class ReadingException extends BadInput

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\DoseReader;
-use Nebbia\Core\Formulation\RecipeLine;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Ingredient\Strength;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Measure\AmountFormatter;
-use Nebbia\Core\Measure\Interval;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Mixing\DoseReader;
+use Nebbia\Core\Mixing\Recipe\RecipeLine;
+use Nebbia\Core\Substance\Ingredients;
+use Nebbia\Core\Substance\Strength;
 
 /** Settles what a draft leaves open: which volume is the base, what an amount said twice comes to. Each choice is doubted. */
 final readonly class Settler

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
 
 /** A stretch of the paragraph, in Unicode code points, and what is said of it. */
 final readonly class Span

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Substance;
 
-use Nebbia\Core\Knowledge\Row;
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Row;
 
 /**
  * What acts in a spray.

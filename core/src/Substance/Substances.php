@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Substance;
 
-use Nebbia\Core\Knowledge\Table;
+use Nebbia\Core\Data\Table;
 
 /** All substances, by id. */
 final class Substances

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Target;
 
-use Nebbia\Core\Knowledge\Row;
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Row;
 
 /**
  * A pest's life cycle as a linear model of degree-days: days = degree-days / (temperature − lower threshold).

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Target;
 
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
 
 final readonly class CycleStage
 {

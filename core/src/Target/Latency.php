@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Target;
 
-use Nebbia\Core\Knowledge\Row;
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Row;
 
 /** Days from infection to new spores, between the temperatures for which they are known. */
 final readonly class Latency

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Target;
 
-use Nebbia\Core\Knowledge\Row;
+use Nebbia\Core\Data\Row;
 use Nebbia\Core\Plant\Plant;
 
 /** How likely a cause is before anything has been seen, in the coarse words of diagnosis.yaml. */

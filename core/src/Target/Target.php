@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Target;
 
-use Nebbia\Core\Hour\PartOfDay;
-use Nebbia\Core\Knowledge\Row;
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Row;
+use Nebbia\Core\Weather\PartOfDay;
 
 /** A pest, disease or weed, or a look-alike that is none of these and wants no spray. */
 final readonly class Target

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Target;
 
-use Nebbia\Core\Knowledge\Names;
-use Nebbia\Core\Knowledge\Table;
-use Nebbia\Core\Knowledge\UnknownName;
+use Nebbia\Core\Data\Names;
+use Nebbia\Core\Data\Table;
+use Nebbia\Core\Data\UnknownName;
 
 /** All targets, by id or any other name. */
 final class Targets

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Target;
 
-use Nebbia\Core\Knowledge\Row;
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Row;
 
 /** The level below which watching is the better choice. */
 final readonly class WatchLevel
 {
     private function __construct(
-        public Measure $measure,
+        public CountMeasure $measure,
         public Interval $level,
         public string $basis,
         public string $sure,
@@ -19,6 +19,6 @@ final readonly class WatchLevel
 
     public static function fromRow(Row $row): self
     {
-        return new self(Measure::from($row->string('measure')), $row->interval(), $row->string('basis'), $row->string('sure'));
+        return new self(CountMeasure::from($row->string('measure')), $row->interval(), $row->string('basis'), $row->string('sure'));
     }
 }

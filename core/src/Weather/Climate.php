@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Weather;
 
-use Nebbia\Core\Sun\Place;
-
 /**
  * What temperatures a place may have at a time of year, where no forecast reaches: a yearly wave by latitude and altitude, and a daily one. A
  * rough practice figure for temperate places, good to a few degrees and no more.

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Weather;
 
-use Nebbia\Core\Sun\Place;
-use Nebbia\Core\Sun\Sun;
-
 /**
  * Weather out of a seed, for where no forecast service is at hand: what happens, and what was foretold of it some days before. The same seed
  * and hour give the same weather, whatever is asked first. It is made up and says nothing of the real sky.

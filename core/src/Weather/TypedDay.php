@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nebbia\Core\Weather;
 
 use DateTimeImmutable;
-use Nebbia\Core\Sun\Place;
 
 /**
  * The hours of a day of which only its lowest and highest temperature, rain, wind and sky are known: read off a station, or typed in as foretold.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Weather;
 
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Message;
 
 /** Weather that cannot be read. */
 final class WeatherException extends BadInput

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 use Nebbia\Core\Chemistry\Aftermath;
 use Nebbia\Core\Chemistry\GasPressure;
-use Nebbia\Core\Chemistry\PhRule;
 use Nebbia\Core\Chemistry\Reactor;
 use Nebbia\Core\Chemistry\Reagents;
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Chemistry\Waters;
-use Nebbia\Core\Formulation\Mix;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Judgement\Chemistry\PhRule;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\ClosedVessel;
-use Nebbia\Core\Judgement\Finding;
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Mixing\Mix;
 use Nebbia\Core\Tests\Cases;
 
 // Bounds and amounts that single faults in the chemistry would shift; each worked by hand.

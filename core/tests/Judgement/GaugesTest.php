@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Judgement\Headline;
-use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Judgement\Tolerance\Gauge;
+use Nebbia\Core\Judgement\Tolerance\Gauges;
 use Nebbia\Core\Tests\Cases;
-use Nebbia\Core\Tolerance\Gauge;
-use Nebbia\Core\Tolerance\Gauges;
 
 /**
  * @param  array<string, mixed>  $body

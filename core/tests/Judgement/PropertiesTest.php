@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Hour\Hour;
+use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\History;
-use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Judgement\Tolerance\Limits;
 use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
-use Nebbia\Core\Tolerance\Limits;
+use Nebbia\Core\Weather\Hour;
 
 /** Substances with figures for leaves: ingredient, the bottle's strength, how its strength in the spray is written, from, to. */
 const LEAF_SUBSTANCES = [

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Chemistry\Waters;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\ClosedVessel;
-use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Headline;
 use Nebbia\Core\Judgement\Judge;
 use Nebbia\Core\Judgement\Rule;
-use Nebbia\Core\Judgement\Severity;
 use Nebbia\Core\Tests\Cases;
 
 // What survived when faults were put into the judge and its own rules one by one.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Judgement\Severity;
+use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Verdicts;
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Mixing\Recipe\RecipeReader;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Jar;
 

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Hazard\Hazards;
-use Nebbia\Core\Making\Kind;
-use Nebbia\Core\Making\Kinds;
+use Nebbia\Core\Instructions\Steps\MixingStep;
+use Nebbia\Core\Instructions\Steps\MixingTask;
 use Nebbia\Core\Making\MakingSteps;
-use Nebbia\Core\Making\Place;
-use Nebbia\Core\Making\Raw;
-use Nebbia\Core\Measure\Drops;
+use Nebbia\Core\Measure\Kitchen\Drops;
+use Nebbia\Core\Measure\Tool\Kit;
 use Nebbia\Core\Measure\UnitSystem;
-use Nebbia\Core\Measuring\Kit;
-use Nebbia\Core\Measuring\MixMeasurer;
-use Nebbia\Core\Steps\MixingStep;
-use Nebbia\Core\Steps\Work;
+use Nebbia\Core\Mixing\Hazard\Hazards;
+use Nebbia\Core\Mixing\Measuring\MixMeasurer;
+use Nebbia\Core\Shelf\KeepingPlace;
+use Nebbia\Core\Shelf\Kind;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\Raw;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Jar;
 
@@ -29,7 +29,7 @@ function makingOf(string $kind, ?string $passage = null): array
         static fn (Raw $raw): array => ['ingredient' => $raw->ingredient, 'amount' => ($row->isOfParts ? $raw->perLitre->likely / 2 : $raw->perLitre->likely).($raw->isPoured ? ' mL' : ' g')], $row->raw,
     )] + ($row->isOfParts ? [] : ['base' => ['amount' => '1 L']]);
     $made = Jar::made($body);
-    $work = $made->pot === null ? null : Work::of($made->pot, null, UnitSystem::Metric, Cases::get(Hazards::class), new MixMeasurer(Cases::get(Drops::class), Kit::of([], system: UnitSystem::Metric)));
+    $work = $made->pot === null ? null : MixingTask::of($made->pot, null, UnitSystem::Metric, Cases::get(Hazards::class), new MixMeasurer(Cases::get(Drops::class), Kit::of([], system: UnitSystem::Metric)));
 
     return (new MakingSteps)->of($made, $work, UnitSystem::Metric, $passage);
 }
@@ -92,7 +92,7 @@ it('says what can kill where it is put away, and again nothing milder', function
     $store = placeOf($said, 'Into the fridge');
     expect($store)->not->toBeNull()->and($said[$store])->toContain('botulism')->toContain('four days at most')
         ->and(implode(' ', $said))->toContain('in the fridge: 24 hours')
-        ->and(Cases::get(Kinds::class)->get('garlic-oil')->life(Place::Warm))->toBeNull();
+        ->and(Cases::get(Kinds::class)->get('garlic-oil')->life(KeepingPlace::Warm))->toBeNull();
 });
 
 it('protects eyes and hands before the first fruit is cut', function (): void {
@@ -135,7 +135,7 @@ it('names kinds of which every figure is one, and none twice', function (): void
             expect($life->low)->toBeGreaterThan(0.0, "$kind->id $place")->and($life->low)->toBeLessThanOrEqual($life->likely)->and($life->likely)->toBeLessThanOrEqual($life->high);
         }
         // Colder keeps longer.
-        $lives = array_map(static fn (Place $place): float => $kind->life($place)?->likely ?? 0.0, [Place::Warm, Place::Fridge, Place::Frozen]);
+        $lives = array_map(static fn (KeepingPlace $place): float => $kind->life($place)?->likely ?? 0.0, [KeepingPlace::Warm, KeepingPlace::Fridge, KeepingPlace::Frozen]);
         $known = array_values(array_filter($lives));
         $sorted = $known;
         sort($sorted);

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
-use Nebbia\Core\Measure\Interval;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Recipe\RecipeReader;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Jar;
 use Symfony\Component\Yaml\Yaml;

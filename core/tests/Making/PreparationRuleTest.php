@@ -2,18 +2,17 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
-use Nebbia\Core\Judgement\Finding;
 use Nebbia\Core\Judgement\Situation;
-use Nebbia\Core\Making\Jars;
-use Nebbia\Core\Making\Kind;
-use Nebbia\Core\Making\Kinds;
-use Nebbia\Core\Making\OnShelf;
-use Nebbia\Core\Making\Place;
-use Nebbia\Core\Making\State;
-use Nebbia\Core\Making\Stay;
 use Nebbia\Core\Making\Timeline;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Recipe\RecipeReader;
+use Nebbia\Core\Shelf\Jars;
+use Nebbia\Core\Shelf\KeepingPlace;
+use Nebbia\Core\Shelf\Kind;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\OnShelf;
+use Nebbia\Core\Shelf\State;
+use Nebbia\Core\Shelf\Stay;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Jar;
 
@@ -86,10 +85,10 @@ it('says that an ash water stays too caustic for leaves where thinning cannot he
 it('lets nothing past its use-by into a mix without a finding', function (Kind $kind): void {
     $start = new DateTimeImmutable('2026-05-01T18:00Z');
     foreach (array_keys($kind->keeps) as $place) {
-        $life = $kind->life(Place::from($place))?->likely ?? 0.0;
+        $life = $kind->life(KeepingPlace::from($place))?->likely ?? 0.0;
         foreach ([0.5, 0.999, 1.001, 1.5, 4.0] as $share) {
             $at = $start->modify('+'.(int) round($life * $share * 3600).' seconds');
-            $timeline = Timeline::of($kind, $start, [new Stay(Place::from($place), $start)], $at);
+            $timeline = Timeline::of($kind, $start, [new Stay(KeepingPlace::from($place), $start)], $at);
             $isOver = $timeline->useBy !== null && $at >= $timeline->useBy;
             expect($timeline->state === State::GoneOff)->toBe($isOver, "$kind->id $place $share");
             if ($share > 1.0) {
@@ -97,7 +96,7 @@ it('lets nothing past its use-by into a mix without a finding', function (Kind $
             }
         }
         // Nothing stands where it must not.
-        foreach (Place::cases() as $other) {
+        foreach (KeepingPlace::cases() as $other) {
             if ($kind->life($other) === null) {
                 expect(Timeline::of($kind, $start, [new Stay($other, $start)], $start)->state)->toBe(State::GoneOff, "$kind->id $other->value");
             }

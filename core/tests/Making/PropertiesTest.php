@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Recipe\RecipeReader;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
 use Nebbia\Core\Tests\Jar;

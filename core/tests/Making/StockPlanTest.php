@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Making\Kind;
-use Nebbia\Core\Making\Kinds;
-use Nebbia\Core\Making\OnShelf;
-use Nebbia\Core\Making\Place;
-use Nebbia\Core\Making\State;
 use Nebbia\Core\Making\StockNeed;
 use Nebbia\Core\Making\StockPlan;
+use Nebbia\Core\Shelf\KeepingPlace;
+use Nebbia\Core\Shelf\Kind;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\OnShelf;
+use Nebbia\Core\Shelf\State;
 use Nebbia\Core\Tests\Cases;
 
 function onMay(string $text): DateTimeImmutable
@@ -46,7 +46,7 @@ it('makes several smaller ones where it does not keep for the whole course', fun
     expect(array_map(static fn ($batch): string => $batch->readyAt->format('j'), $plan->batches))->toBe(['10', '14', '18'])
         ->and(array_map(static fn ($batch): float => $batch->wantedMl, $plan->batches))->toBe([400.0, 200.0, 200.0]);
     // Frozen it keeps for months: one is enough.
-    expect(StockPlan::of(kindOf('garlic-extract'), $needs, [], onMay('01T08:00'), Place::Frozen)->batches)->toHaveCount(1);
+    expect(StockPlan::of(kindOf('garlic-extract'), $needs, [], onMay('01T08:00'), KeepingPlace::Frozen)->batches)->toHaveCount(1);
 });
 
 it('takes what is left over first, what goes off first before the rest, and nothing that is gone off by then', function (): void {

@@ -2,18 +2,18 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Making\Kinds;
-use Nebbia\Core\Making\Length;
-use Nebbia\Core\Making\Place;
-use Nebbia\Core\Making\Stay;
 use Nebbia\Core\Making\Timeline;
+use Nebbia\Core\Shelf\KeepingPlace;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\Length;
+use Nebbia\Core\Shelf\Stay;
 use Nebbia\Core\Tests\Cases;
 
 /** @param  list<array{string, string}>  $stays place and since */
 function timeline(string $kind, string $started, array $stays, string $at, ?bool $passed = null, ?float $left = null, ?string $stirred = null): Timeline
 {
     return Timeline::of(
-        Cases::get(Kinds::class)->get($kind), new DateTimeImmutable($started), array_map(static fn (array $stay): Stay => new Stay(Place::from($stay[0]), new DateTimeImmutable($stay[1])), $stays),
+        Cases::get(Kinds::class)->get($kind), new DateTimeImmutable($started), array_map(static fn (array $stay): Stay => new Stay(KeepingPlace::from($stay[0]), new DateTimeImmutable($stay[1])), $stays),
         new DateTimeImmutable($at), $stirred === null ? null : new DateTimeImmutable($stirred), $passed, $left,
     );
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Brick\Math\BigRational;
 use Nebbia\Core\Measure\AmountFormatter;
-use Nebbia\Core\Measure\KitchenFraction;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Tests\Cases;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Ingredient\StrengthParser;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\AmountFormatter;
+use Nebbia\Core\Substance\StrengthParser;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
 

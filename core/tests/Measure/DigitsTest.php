@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Hour\HourReader;
-use Nebbia\Core\Ingredient\StrengthParser;
 use Nebbia\Core\Measure\Digits;
 use Nebbia\Core\Measure\NumberParser;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Mixing\Mixer;
 use Nebbia\Core\Reading\PlainReader;
+use Nebbia\Core\Substance\StrengthParser;
 use Nebbia\Core\Tests\Cases;
+use Nebbia\Core\Weather\HourReader;
 
 /** Three, and two and a half, in some of the scripts that people write numbers in. */
 const THREES = ['3', '３', '٣', '۳', '३', '৩', '๓', '᠓'];

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Measure\Figures;
-use Nebbia\Core\Measure\Interval;
-use Nebbia\Core\Measure\KitchenSet;
+use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Sentence\Figures;
+use Nebbia\Core\Measure\Kitchen\KitchenSet;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\Units;
 use Nebbia\Core\Measure\UnitSystem;

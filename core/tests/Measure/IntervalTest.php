@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use Brick\Math\BigRational;
+use Nebbia\Core\Data\Interval;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\AmountException;
-use Nebbia\Core\Measure\Interval;
-use Nebbia\Core\Measure\KitchenMeasure;
+use Nebbia\Core\Measure\Kitchen\KitchenMeasure;
 use Nebbia\Core\Measure\Unit;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\Units;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Measure\Kitchens;
+use Nebbia\Core\Measure\Kitchen\Kitchens;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Tests\Cases;
 

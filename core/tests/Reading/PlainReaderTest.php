@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Formulation\Mixer;
-use Nebbia\Core\Formulation\RecipeReader;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Mixing\Mixer;
+use Nebbia\Core\Mixing\Recipe\RecipeReader;
 use Nebbia\Core\Reading\PlainReader;
 use Nebbia\Core\Tests\Cases;
 use Symfony\Component\Yaml\Yaml;

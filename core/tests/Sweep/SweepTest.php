@@ -2,31 +2,31 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Bottle\LabelReader;
-use Nebbia\Core\Course\CourseReader;
-use Nebbia\Core\Course\PlannedRound;
-use Nebbia\Core\Course\Planner;
-use Nebbia\Core\Course\RoundWords;
-use Nebbia\Core\Diagnosis\Answers;
-use Nebbia\Core\Diagnosis\Diagnostician;
-use Nebbia\Core\Diagnosis\Signs;
-use Nebbia\Core\Formulation\UseOfSpray;
-use Nebbia\Core\Hour\Hour;
-use Nebbia\Core\Hour\PartOfDay;
-use Nebbia\Core\Hour\WeatherUnits;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\JudgedMix;
-use Nebbia\Core\Making\Kinds;
 use Nebbia\Core\Making\MakingSteps;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Mixing\Recipe\UseOfSpray;
+use Nebbia\Core\Pest\Diagnosis\Answers;
+use Nebbia\Core\Pest\Diagnosis\Diagnostician;
+use Nebbia\Core\Pest\Diagnosis\Signs;
+use Nebbia\Core\Planning\Course\CourseReader;
+use Nebbia\Core\Planning\Round\PlannedRound;
+use Nebbia\Core\Planning\Round\Planner;
+use Nebbia\Core\Planning\Round\RoundWords;
 use Nebbia\Core\Plant\Stage;
-use Nebbia\Core\Sun\Place;
+use Nebbia\Core\Reading\Label\LabelReader;
+use Nebbia\Core\Shelf\Kinds;
 use Nebbia\Core\Target\Targets;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Jar;
 use Nebbia\Core\Tests\Sweep;
 use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\Hour;
+use Nebbia\Core\Weather\PartOfDay;
+use Nebbia\Core\Weather\Place;
 use Nebbia\Core\Weather\StandIn;
+use Nebbia\Core\Weather\WeatherUnits;
 use Symfony\Component\Yaml\Yaml;
 
 /** @return array<string, array<string, mixed>> recipes of the demo garden */
@@ -149,7 +149,7 @@ it('diagnoses from every sign alone, there or not, on every sort of plant', func
             $plant = Cases::table('plants')->ids()[$n * 7 % count(Cases::table('plants')->ids())];
             Sweep::try("$id, ".($there ? 'seen' : 'not seen').", $plant", static function () use ($id, $there, $plant, $diagnostician): array {
                 $sign = Cases::sign($id);
-                $diagnosis = $diagnostician->diagnose(Answers::of(Cases::get(Signs::class), $there ? [$id] : [], $there ? [] : [$id]), Nebbia\Core\Diagnosis\Circumstances::of(Cases::plant($plant)));
+                $diagnosis = $diagnostician->diagnose(Answers::of(Cases::get(Signs::class), $there ? [$id] : [], $there ? [] : [$id]), Nebbia\Core\Pest\Diagnosis\DiagnosisCircumstances::of(Cases::plant($plant)));
 
                 return [$diagnosis->findings(Cases::get(Targets::class)), $sign->name(), $sign->look(), $sign->where(), $sign->when(), $diagnosis->nextLook?->sign->name()];
             }, $faults);

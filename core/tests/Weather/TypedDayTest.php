@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Sun\Place;
+use Nebbia\Core\Weather\Place;
 use Nebbia\Core\Weather\TypedDay;
 use Nebbia\Core\Weather\WeatherException;
 use Nebbia\Core\Weather\WeatherHour;

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Sun\Place;
-use Nebbia\Core\Sun\Sun;
+use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Chance;
 use Nebbia\Core\Weather\Climate;
 use Nebbia\Core\Weather\DegreeDays;
 use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\Place;
 use Nebbia\Core\Weather\StandIn;
+use Nebbia\Core\Weather\Sun;
 use Nebbia\Core\Weather\WeatherCsv;
 use Nebbia\Core\Weather\WeatherHour;
 use Symfony\Component\Yaml\Yaml;

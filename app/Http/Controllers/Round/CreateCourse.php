@@ -15,7 +15,7 @@ use App\OpenApi\Body;
 use App\OpenApi\Ok;
 use App\Undo\ChangeRecorder;
 use Illuminate\Http\JsonResponse;
-use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 

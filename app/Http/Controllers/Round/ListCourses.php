@@ -10,7 +10,7 @@ use App\Models\Course;
 use App\Models\Garden;
 use App\OpenApi\Ok;
 use Illuminate\Http\JsonResponse;
-use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 

@@ -13,11 +13,11 @@ use App\Models\Round;
 use App\OpenApi\Ok;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
-use Nebbia\Core\Course\Consequence;
-use Nebbia\Core\Course\DayOutlook;
-use Nebbia\Core\Course\RoundWords;
-use Nebbia\Core\Hour\WeatherUnits;
-use Nebbia\Core\Message\Catalogue;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Planning\Round\Consequence;
+use Nebbia\Core\Planning\Round\DayOutlook;
+use Nebbia\Core\Planning\Round\RoundWords;
+use Nebbia\Core\Weather\WeatherUnits;
 use OpenApi\Attributes as OA;
 
 /** What each of the coming days would mean for a round; nothing is moved. */

@@ -13,8 +13,8 @@ use App\OpenApi\Body;
 use App\OpenApi\Ok;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
-use Nebbia\Core\BadInput;
-use Nebbia\Core\Course\Purpose;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Planning\Course\Purpose;
 use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 

@@ -16,7 +16,7 @@ use App\OpenApi\Body;
 use App\OpenApi\Ok;
 use App\Undo\ChangeRecorder;
 use Illuminate\Http\JsonResponse;
-use Nebbia\Core\Diagnosis\Signs;
+use Nebbia\Core\Pest\Diagnosis\Signs;
 use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;

@@ -12,7 +12,7 @@ use App\Models\Garden;
 use App\OpenApi\Body;
 use App\OpenApi\Ok;
 use Illuminate\Http\JsonResponse;
-use Nebbia\Core\Diagnosis\Signs;
+use Nebbia\Core\Pest\Diagnosis\Signs;
 use Nebbia\Core\Plant\Plants;
 use OpenApi\Attributes as OA;
 

@@ -9,11 +9,11 @@ use App\Http\Resources\SignChoice;
 use App\Http\Resources\SignsResource;
 use App\OpenApi\Ok;
 use Illuminate\Http\JsonResponse;
-use Nebbia\Core\Diagnosis\Sign;
-use Nebbia\Core\Diagnosis\Signs;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
-use Nebbia\Core\Tactic\Tactics;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Pest\Diagnosis\Sign;
+use Nebbia\Core\Pest\Diagnosis\Signs;
+use Nebbia\Core\Pest\Tactics;
 use OpenApi\Attributes as OA;
 
 /** Signs and the places where one looks for them. */

@@ -14,7 +14,7 @@ use App\OpenApi\Body;
 use App\OpenApi\Ok;
 use App\Undo\ChangeRecorder;
 use Illuminate\Http\JsonResponse;
-use Nebbia\Core\Target\Measure;
+use Nebbia\Core\Target\CountMeasure;
 use OpenApi\Attributes as OA;
 
 final class AddCount extends Controller
@@ -22,7 +22,7 @@ final class AddCount extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/troubles/{trouble}/counts', operationId: 'addCount', requestBody: new Body(CountRequest::class), responses: [new Ok(ChangeResource::class, status: 201)])]
     public function __invoke(CountRequest $request, Garden $garden, Trouble $trouble, AssessTrouble $assess, ChangeRecorder $recorder): JsonResponse
     {
-        $measure = $assess->target($trouble)->watchUntil->measure ?? Measure::PercentLeaf;
+        $measure = $assess->target($trouble)->watchUntil->measure ?? CountMeasure::PercentLeaf;
         $attributes = $request->count($garden, $measure);
         [, $change] = $recorder->record($garden, 'Count written down', static fn () => $trouble->counts()->create($attributes + ['garden_id' => $garden->id]));
 

@@ -9,8 +9,8 @@ use App\Http\Requests\StandInRequest;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Http\Response;
-use Nebbia\Core\Sun\Place;
 use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\Place;
 use Nebbia\Core\Weather\StandIn;
 use OpenApi\Attributes as OA;
 

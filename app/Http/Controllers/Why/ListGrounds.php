@@ -8,11 +8,11 @@ use App\Http\Controllers\Controller;
 use App\Http\Resources\GroundResource;
 use App\OpenApi\Ok;
 use Illuminate\Http\JsonResponse;
-use Nebbia\Core\Ground\Ground;
-use Nebbia\Core\Ground\Grounds;
-use Nebbia\Core\Ingredient\Ingredients;
-use Nebbia\Core\Message\Catalogue;
-use Nebbia\Core\Message\Message;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Judgement\Ground;
+use Nebbia\Core\Judgement\Grounds;
+use Nebbia\Core\Substance\Ingredients;
 use OpenApi\Attributes as OA;
 
 /** All rules with what they rest on. */

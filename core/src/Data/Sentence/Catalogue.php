@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Data\Sentence;
+
+use MessageFormatter;
+
+/**
+ * Turns messages into sentences of one language, in ICU message format.
+ */
+final class Catalogue
+{
+    /** @var array<string, array{MessageFormatter, list<string>, list<string>, list<array{string, string, int}>}> formatter, parameters, those that are numbers, those said as figures */
+    private array $made = [];
+
+    /** @param  array<string, string>  $sentences key => ICU pattern */
+    private function __construct(
+        private readonly string $locale,
+        private readonly array $sentences,
+    ) {}
+
+    /** @param  array<string, string>  $sentences  key => ICU pattern */
+    public static function of(string $locale, array $sentences): self
+    {
+        return new self($locale, $sentences);
+    }
+
+    /** @throws UnknownMessage if a sentence of this language cannot be said, whatever is given to it */
+    public static function check(string $language, mixed $sentences): void
+    {
+        foreach (is_array($sentences) ? $sentences : [] as $key => $sentence) {
+            $fault = Pattern::of(is_scalar($sentence) ? (string) $sentence : '')->fault($language);
+            if ($fault !== null) {
+                throw UnknownMessage::faulty((string) $key, $fault);
+            }
+        }
+    }
+
+    /** @throws UnknownMessage if the key is not in the catalogue, or a parameter is missing or no number where it must be one */
+    public function say(Message $message): string
+    {
+        // There may be nothing to say, which ICU does not take for a pattern.
+        if (($this->sentences[$message->key] ?? null) === '') {
+            return '';
+        }
+        [$formatter, $names, $numbers, $figures] = $this->made[$message->key] ??= $this->make($message->key);
+        $params = [];
+        foreach ($names as $name) {
+            $value = $message->params[$name] ?? throw UnknownMessage::lacks($message->key, $name);
+            $params[$name] = $value instanceof Message ? $this->say($value) : (is_string($value) ? Figures::unit($value) : $value);
+        }
+        foreach ($numbers as $name) {
+            if (is_string($params[$name])) {
+                throw UnknownMessage::noNumber($message->key, $name);
+            }
+        }
+        foreach ($figures as [$icu, $name, $digits]) {
+            $value = $params[$name];
+            $params[$icu] = is_string($value) ? $value : Figures::say((float) $value, $digits);
+        }
+        $text = $formatter->format($params);
+
+        return $text === false ? throw UnknownMessage::unsayable($message->key) : $text;
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->sentences[$key]);
+    }
+
+    /** @return array<string, Pattern> every sentence by its key */
+    public function patterns(): array
+    {
+        return array_map(Pattern::of(...), $this->sentences);
+    }
+
+    /** As say(), beginning with a capital: the first word may be the name of a substance or a plant. */
+    public function sentence(Message $message): string
+    {
+        $text = $this->say($message);
+
+        return mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1);
+    }
+
+    /** @return array{MessageFormatter, list<string>, list<string>, list<array{string, string, int}>} */
+    private function make(string $key): array
+    {
+        $pattern = Pattern::of($this->sentences[$key] ?? throw UnknownMessage::key($key));
+        $formatter = MessageFormatter::create($this->locale, $pattern->icu()) ?? throw UnknownMessage::unsayable($key);
+
+        return [$formatter, array_keys($pattern->arguments), $pattern->numbers(), $pattern->figures()];
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Judgement\Chemistry;
+
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Row;
+use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Mixing\Recipe\UseOfSpray;
+
+/**
+ * The pH of what leaves and roots get: above 10.3 careful, above 11 stop; soap by itself up to 10.5 counts as soap. Below 4 careful and below 3
+ * stop, but only where there is acid enough to matter.
+ */
+final readonly class PhRule implements Rule
+{
+    private const SOAPS = ['potassium-soap', 'sodium-soap'];
+
+    private Row $limits;
+
+    public function __construct(Table $chemistry)
+    {
+        $this->limits = $chemistry->part('ph');
+    }
+
+    public function judge(Situation $situation): iterable
+    {
+        $use = $situation->mix->recipe->use;
+        $aftermath = $situation->aftermath;
+        $measured = $situation->circumstances->measuredPh;
+        $ph = $measured ?? $aftermath?->ph?->likely;
+        if ($ph === null || ! ($use->wetsLeaves() || $use === UseOfSpray::Drench)) {
+            return;
+        }
+        $soap = array_intersect(self::SOAPS, array_keys($aftermath->before ?? [])) !== [];
+        // What was measured is acid enough by itself; how much stands behind it only the estimate can tell.
+        $acidity = $aftermath->acidity ?? INF;
+        $found = match (true) {
+            $ph > $this->limits->float('stop_above') => [Severity::Stop, 'ph.caustic'],
+            $soap && $ph <= $this->limits->float('soap_up_to') => null,
+            $ph > $this->limits->float('careful_above') => [Severity::Caution, 'ph.alkaline'],
+            $acidity <= $this->limits->float('acidity') => null,
+            $ph < $this->limits->float('stop_below') => [Severity::Stop, 'ph.acid'],
+            $ph < $this->limits->float('careful_below') => [Severity::Caution, 'ph.sour'],
+            default => null,
+        };
+        if ($found !== null) {
+            yield Finding::of('ph', $found[0], $found[1], [
+                'ph' => $ph,
+                'plant' => $situation->plantName(),
+                'acidity' => is_finite($acidity) ? $acidity : 0.0,
+                'by' => $measured === null ? 'estimate' : 'measured',
+            ], $this->limits->string('basis'), $this->limits->string('sure'))->from('ph');
+        }
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Judgement\Compatibility;
+
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Row;
+use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Mixing\FinalStrength;
+
+/** Dangers of a single thing in a mix, a row of core/data/dangers.yaml each. */
+final readonly class DangerRule implements Rule
+{
+    /** @var array<string, list<array{Row, list<string>, list<string>, list<string>}>> use => row, its ingredients, what takes the danger away, its substances */
+    private array $rows;
+
+    public function __construct(Table $dangers)
+    {
+        $rows = [];
+        foreach ($dangers->rows() as $row) {
+            foreach ($row->strings('uses') as $use) {
+                $rows[$use][] = [$row, $row->strings('ingredients'), $row->strings('unless_with'), $row->strings('substances')];
+            }
+        }
+        $this->rows = $rows;
+    }
+
+    public function judge(Situation $situation): iterable
+    {
+        foreach ($this->rows[$situation->mix->recipe->use->value] ?? [] as [$row, $ingredients, $unlessWith, $substances]) {
+            $found = $this->found($row, $ingredients, $unlessWith, $substances, $situation);
+            if ($found !== null) {
+                yield Finding::of('danger', Severity::from($row->string('severity')), 'danger.'.$row->string('id'), [
+                    'name' => $found[0],
+                    'likely' => $found[1],
+                ], $row->string('basis'), $row->string('sure'), $found[2]);
+            }
+        }
+    }
+
+    /**
+     * @param  list<string>  $ingredients
+     * @param  list<string>  $unlessWith
+     * @param  list<string>  $substances
+     * @return array{string, float, list<string>}|null its name, its strength, its id
+     */
+    private function found(Row $row, array $ingredients, array $unlessWith, array $substances, Situation $situation): ?array
+    {
+        foreach ($situation->mix->recipe->lines as $line) {
+            if (in_array($line->ingredient->id, $ingredients, true)) {
+                return [$line->ingredient->name, 0.0, []];
+            }
+        }
+        foreach ($unlessWith as $other) {
+            if ($situation->mix->strengthOf($other) !== null) {
+                return null;
+            }
+        }
+        foreach ($substances as $id) {
+            $strength = $situation->mix->strengthOf($id);
+            if ($strength !== null && $strength->percentWv->likely > 0.0 && $this->isOver($row, $strength)) {
+                return [$strength->substance->name, $strength->percentWv->likely, [$id]];
+            }
+        }
+
+        return null;
+    }
+
+    private function isOver(Row $row, FinalStrength $strength): bool
+    {
+        if (! $row->has('over')) {
+            return true;
+        }
+        $amount = $strength->in($row->row('over')->string('unit'));
+
+        return $amount !== null && $amount->likely > $row->row('over')->float('likely') * (1 + 1e-9);
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Judgement\Compatibility;
+
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Row;
+use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Substance\Substances;
+
+/** What must not follow on the same plant too soon, a row of core/data/spacing.yaml each; and too many sprays in a row. */
+final readonly class SpacingRule implements Rule
+{
+    /** @var list<Row> */
+    private array $pairs;
+
+    /** @var list<Row> */
+    private array $rows;
+
+    public function __construct(Table $spacing, private Substances $substances)
+    {
+        $this->pairs = array_values($spacing->rows('pairs'));
+        $this->rows = array_values($spacing->rows('in_a_row'));
+    }
+
+    public function judge(Situation $situation): iterable
+    {
+        $history = $situation->circumstances->history;
+        if ($situation->mix->recipe->use->wetsLeaves()) {
+            yield from $this->tooSoon($situation, $history->daysSince);
+            yield from $this->inARow($situation, $history->inARow);
+        }
+    }
+
+    /**
+     * @param  array<string, float>  $daysSince
+     * @return iterable<Finding>
+     */
+    private function tooSoon(Situation $situation, array $daysSince): iterable
+    {
+        if ($daysSince === []) {
+            return;
+        }
+        foreach ($this->pairs as $row) {
+            foreach ([[$row->strings('a'), $row->strings('b')], [$row->strings('b'), $row->strings('a')]] as [$now, $before]) {
+                $mine = $this->present($situation, $now);
+                $last = array_intersect_key($daysSince, array_flip($before));
+                if ($mine === null || $last === [] || min($last) >= $row->float('days')) {
+                    continue;
+                }
+                yield Finding::of('spacing', Severity::from($row->string('severity')), 'spacing.'.$row->string('id'), [
+                    'a' => $this->substances->of($mine)->name,
+                    'b' => $this->substances->of((string) array_search(min($last), $last, true))->name,
+                    'days' => $row->float('days'),
+                    'low' => $row->float('low'),
+                    'high' => $row->float('high'),
+                    'since' => (int) floor(min($last)),
+                    'plant' => $situation->plantName(),
+                ], $row->string('basis'), $row->string('sure'), [$mine]);
+            }
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function inARow(Situation $situation, int $times): iterable
+    {
+        foreach ($this->rows as $row) {
+            $mine = $this->present($situation, $row->strings('substances'));
+            if ($mine !== null && $times >= $row->float('times')) {
+                yield Finding::of('spacing', Severity::from($row->string('severity')), 'spacing.in-a-row', [
+                    'times' => $times,
+                    'rest' => $row->float('rest_days'),
+                    'plant' => $situation->plantName(),
+                    'season' => $situation->circumstances->history->thisSeason,
+                ], $row->string('basis'), $row->string('sure'), [$mine]);
+            }
+        }
+    }
+
+    /** @param  list<string>  $substances */
+    private function present(Situation $situation, array $substances): ?string
+    {
+        foreach ($substances as $substance) {
+            if (($situation->mix->strengthOf($substance)->percentWv->likely ?? 0.0) > 0.0) {
+                return $substance;
+            }
+        }
+
+        return null;
+    }
+}

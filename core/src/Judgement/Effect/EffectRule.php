@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Judgement\Effect;
+
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Row;
+use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Judgement\Tolerance\EffectStanding;
+use Nebbia\Core\Mixing\FinalStrength;
+use Nebbia\Core\Mixing\Recipe\UseOfSpray;
+use Nebbia\Core\Plant\Thresholds;
+
+/**
+ * Whether each substance is strong enough to do its work, judged on the lower end, and whether it is stronger than needed.
+ */
+final readonly class EffectRule implements Rule
+{
+    /** @var array<string, Row> */
+    private array $weeds;
+
+    /** @var array<string, Row> */
+    private array $roots;
+
+    /** @var list<Row> */
+    private array $helpers;
+
+    public function __construct(Table $tolerances, private Thresholds $leaves)
+    {
+        $this->weeds = self::bySubstance($tolerances->rows('weeds'));
+        $this->roots = self::bySubstance($tolerances->rows('roots'));
+        $this->helpers = array_values($tolerances->rows('helpers'));
+    }
+
+    public function judge(Situation $situation): iterable
+    {
+        $findings = [];
+        $isNothing = true;
+        foreach ($situation->mix->strengths as $strength) {
+            $effect = $this->of($situation, $strength);
+            $isNothing = $isNothing && $effect->isNextToNothing();
+            // What another ingredient takes is said with the pair; what the water takes is said here.
+            if ($effect->key() !== null && ($effect->standing !== EffectStanding::Spent || $this->waterTakes($situation, $effect))) {
+                $findings[] = Finding::of('effect', Severity::Notice, $effect->key(), $effect->params(), $effect->basis, $effect->sure, [$strength->substance->id])->from("tolerance.{$strength->substance->id}");
+            }
+        }
+        if ($isNothing && $findings !== []) {
+            yield Finding::of('effect', Severity::Notice, 'effect.nothing', [], 'established guidance', 'medium')->from('effect');
+
+            return;
+        }
+        yield from $findings;
+    }
+
+    private function waterTakes(Situation $situation, Effect $effect): bool
+    {
+        $taken = $situation->aftermath?->soapToWater->likely ?? 0.0;
+
+        return in_array($effect->strength->substance->id, ['potassium-soap', 'sodium-soap'], true) && $effect->amount->likely - $taken < $effect->range[0];
+    }
+
+    /** How one substance stands to the work it is there for. */
+    public function of(Situation $situation, FinalStrength $strength): Effect
+    {
+        $use = $situation->mix->recipe->use;
+        $id = $strength->substance->id;
+        if ($use->wetsLeaves() && $this->helps($situation, $strength)) {
+            return Effect::of(EffectStanding::Helps, $strength);
+        }
+        [$unit, $works, $basis, $sure] = $this->range($use, $id) ?? [null, null, 'practice', 'low'];
+        $amount = $unit === null ? null : $strength->in($unit);
+        if ($unit === null || $works === null || $amount === null) {
+            return Effect::of(EffectStanding::Unknown, $strength);
+        }
+        $lost = $situation->aftermath?->lost($id) ?? 0.0;
+        $standing = match (true) {
+            $amount->likely < $works[0] * (1 - 1e-9) => EffectStanding::TooWeak,
+            $amount->likely * (1.0 - $lost) < $works[0] * (1 - 1e-9) => EffectStanding::Spent,
+            $amount->low < $works[0] * (1 - 1e-9) => EffectStanding::PerhapsTooWeak,
+            $amount->likely > $works[1] * (1 + 1e-9) => EffectStanding::MoreThanNeeded,
+            default => EffectStanding::Works,
+        };
+
+        return Effect::of($standing, $strength, $unit, $amount, $works, $lost, $basis, $sure);
+    }
+
+    /** Whether it is there to carry another substance, and strong enough for that: then it need not work by itself. */
+    private function helps(Situation $situation, FinalStrength $strength): bool
+    {
+        foreach ($this->helpers as $row) {
+            $amount = $strength->in($row->string('unit'));
+            $works = $this->leaves->of($strength->substance->id)?->works;
+            if ($amount === null || $works === null || ! in_array($strength->substance->id, $row->strings('substances'), true)) {
+                continue;
+            }
+            foreach ($row->strings('with') as $other) {
+                if ($situation->mix->strengthOf($other) !== null) {
+                    return $amount->low >= $row->float('from') * (1 - 1e-9) && $amount->likely <= $works[1] * (1 + 1e-9);
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array{string, array{float, float}|null, string, string}|null unit, range, basis, how sure */
+    private function range(UseOfSpray $use, string $substance): ?array
+    {
+        if ($use->wetsLeaves()) {
+            $threshold = $this->leaves->of($substance);
+
+            return $threshold === null ? null : [$threshold->unit, $threshold->works, $threshold->basis, $threshold->sure];
+        }
+        $row = match ($use) {
+            UseOfSpray::Weed => $this->weeds[$substance] ?? null,
+            UseOfSpray::Drench => $this->roots[$substance] ?? null,
+            default => null,
+        };
+        $works = $row?->floats('works') ?? [];
+
+        return $row === null || ! isset($works[0], $works[1])
+            ? null
+            : [$row->string('unit'), [$works[0], $works[1]], $row->string('basis'), $row->string('sure')];
+    }
+
+    /**
+     * @param  array<string, Row>  $rows
+     * @return array<string, Row>
+     */
+    private static function bySubstance(array $rows): array
+    {
+        $by = [];
+        foreach ($rows as $row) {
+            foreach ($row->strings('substances') as $substance) {
+                $by[$substance] = $row;
+            }
+        }
+
+        return $by;
+    }
+}

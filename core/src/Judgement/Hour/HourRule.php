@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Judgement\Hour;
+
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Weather\WeatherUnits;
+
+/** Whether this is an hour for this spray. The gravest word on each matter counts, where several substances have one. */
+final readonly class HourRule implements Rule
+{
+    /** Objections that speak of one matter. */
+    private const MATTERS = [
+        'too-hot' => 'temperature', 'too-cold' => 'temperature', 'warm' => 'temperature', 'cool' => 'temperature', 'windy' => 'wind', 'still' => 'wind', 'rain' => 'rain', 'rain-later' => 'rain',
+        'damp' => 'air', 'dry' => 'air', 'drying-fast' => 'air', 'wet-leaf' => 'air', 'sun-never' => 'sun', 'sun' => 'sun', 'no-sun' => 'sun',
+    ];
+
+    public function __construct(private SprayWindows $windows) {}
+
+    public function judge(Situation $situation): iterable
+    {
+        $hour = $situation->circumstances->hour;
+        if ($hour === null) {
+            return;
+        }
+        $found = [];
+        foreach ($this->windows->all as $window) {
+            if (! $window->isFor($situation->mix)) {
+                continue;
+            }
+            foreach ($window->objections($hour, $situation->circumstances->indoors, $this->windows->deltaT, $situation->plant->nightBreathing ?? false) as $objection) {
+                $matter = self::MATTERS[$objection->id] ?? $objection->id;
+                if (! isset($found[$matter]) || $objection->severity->rank() > $found[$matter][0]->severity->rank()) {
+                    $found[$matter] = [$objection, $window];
+                }
+            }
+        }
+        foreach ($found as [$objection, $window]) {
+            yield Finding::of('hour', $objection->severity, "hour.$objection->id", $this->said($objection->params, WeatherUnits::of($situation->circumstances->units)) + ['better' => $objection->better, 'part' => $hour->part->value ?? ''], $window->basis, $window->sure)
+                ->from("window.$window->id");
+        }
+    }
+
+    /**
+     * Figures in the units of whoever reads them.
+     *
+     * @param  array<string, float>  $params
+     * @return array<string, string|float>
+     */
+    private function said(array $params, WeatherUnits $units): array
+    {
+        $said = ['degrees' => $units->degrees(), 'speed' => $units->speed()];
+        foreach ($params as $name => $value) {
+            $said[$name] = match ($name) {
+                't', 'from', 'to', 'well_from', 'well_to' => $units->sayTemperature($value),
+                'delta' => $units->sayDifference($value),
+                'wind' => $units->saySpeed($value),
+                'most', 'least' => isset($params['wind']) ? $units->saySpeed($value) : $value,
+                default => $value,
+            };
+        }
+
+        return $said + ['ideal_low' => $units->sayDifference(2.0), 'ideal_high' => $units->sayDifference(8.0), 'too_dry' => $units->sayDifference(10.0)];
+    }
+}

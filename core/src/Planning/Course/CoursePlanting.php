@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Planning\Course;
+
+use Nebbia\Core\Plant\Plant;
+use Nebbia\Core\Plant\Stage;
+
+/** Plants that a course is for. */
+final readonly class CoursePlanting
+{
+    public function __construct(
+        public string $id,
+        public Plant $plant,
+        public int $number,
+        public Stage $stage,
+        public ?float $heightCm = null,
+        public bool $indoors = false,
+        public bool $inFlower = false,
+        /** Day of the harvest, as 2026-05-02. */
+        public ?string $harvest = null,
+        /** Null where nobody has said how it is watered and fed. */
+        public ?PlantCare $care = null,
+        /** Day on which it was planted, potted or moved, as 2026-05-02. */
+        public ?string $moved = null,
+    ) {}
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Planning\Hour;
+
+/** What an hour is worth. */
+enum HourWord: string
+{
+    case Fine = 'fine';
+    case Poor = 'poor';
+    case No = 'no';
+    /** No forecast reaches it. */
+    case Unknown = 'unknown';
+
+    /** 0 to 1, as the plan counts it. */
+    public function worth(): float
+    {
+        return match ($this) {
+            self::Fine => 1.0,
+            self::Unknown => 0.7,
+            self::Poor => 0.4,
+            self::No => 0.0,
+        };
+    }
+}

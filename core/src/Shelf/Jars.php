@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Shelf;
+
+/** A shelf whose preparations are all at hand. */
+final readonly class Jars implements Shelf
+{
+    /** @param  array<string, OnShelf>  $jars  by id */
+    public function __construct(private array $jars = []) {}
+
+    public function find(string $id): ?OnShelf
+    {
+        return $this->jars[$id] ?? null;
+    }
+
+    public function and(OnShelf $jar): self
+    {
+        return new self([...$this->jars, $jar->id => $jar]);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+use Nebbia\Core\Tests\Data\Sayings;
+use Nebbia\Core\Tests\Sweep;
+
+/** @return array<string, Pattern> of the catalogue that the key, with `*` for parts that come from data, may mean */
+function sentencesFor(string $key): array
+{
+    static $all = null;
+    $all ??= Sweep::catalogue()->patterns();
+    if (! str_contains($key, '*')) {
+        return isset($all[$key]) ? [$key => $all[$key]] : [];
+    }
+    $pattern = '/^'.str_replace('\*', '.+', preg_quote($key, '/')).'$/';
+
+    return array_filter($all, static fn (string $one): bool => preg_match($pattern, $one) === 1, ARRAY_FILTER_USE_KEY);
+}
+
+it('has every sentence that the code says, and is given every parameter', function (): void {
+    $root = dirname(__DIR__, 3);
+    $sayings = Sayings::in("$root/core/src", "$root/app")->all;
+    $faults = [];
+    $checked = 0;
+    foreach ($sayings as ['where' => $where, 'key' => $key, 'params' => $params]) {
+        if (trim($key, '*.') === '' || preg_match('/^\*\.(what|because|instead)$/', $key) === 1) {
+            continue;
+        }
+        $sentences = sentencesFor($key);
+        if ($sentences === []) {
+            $faults[] = "$where says '$key', which is not in the catalogue";
+        }
+        foreach ($params === null ? [] : $sentences as $found => $sentence) {
+            $checked++;
+            foreach (array_diff(array_keys($sentence->arguments), $params) as $lacking) {
+                // Of several sentences only some may take it; then the sweep has the last word.
+                if (! str_contains($key, '*')) {
+                    $faults[] = "$where says '$found' without '$lacking'";
+                }
+            }
+        }
+    }
+    expect($faults)->toBe([])
+        ->and(count($sayings))->toBeGreaterThan(450)
+        ->and($checked)->toBeGreaterThan(350);
+});
+
+it('has whatever is written like a key, wherever it is put together', function (): void {
+    $root = dirname(__DIR__, 3);
+    $keys = array_keys(Sweep::catalogue()->patterns());
+    $known = [];
+    foreach ($keys as $key) {
+        for ($part = $key; $part !== ''; $part = substr($part, 0, (int) strrpos($part, '.'))) {
+            $known[$part] = true;
+        }
+    }
+    $faults = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/core/src", FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (PhpToken::tokenize((string) file_get_contents((string) $file)) as $token) {
+            // DataCheck names tables.
+            if ($file->getFilename() !== 'DataCheck.php' && $token->id === T_CONSTANT_ENCAPSED_STRING && preg_match('/^\'([a-z-]+)(\.[a-z0-9-]+)+\'$/', $token->text, $found) === 1
+                && isset($known[$found[1]]) && ! isset($known[trim($token->text, "'")])) {
+                $faults[] = $file->getFilename().":$token->line $token->text";
+            }
+        }
+    }
+    expect($faults)->toBe([]);
+});

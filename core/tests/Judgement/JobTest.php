@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+use Nebbia\Core\Judgement\Effect\JobAssessor;
+use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Judgement\Tolerance\TippingPoints;
+use Nebbia\Core\Tests\Cases;
+
+/**
+ * @param  list<array{0: string, 1: string, 2?: string}>  $lines
+ * @return array<string, string> substance => whether it pulls its weight
+ */
+function pulls(array $lines, string $use = 'foliar'): array
+{
+    $mix = Cases::judged(Cases::body('1 L', $lines, 'final', $use), 'grapevine');
+    $found = [];
+    foreach (Cases::get(JobAssessor::class)->assess($mix->situation) as $job) {
+        $found[$job->substance] = $job->pull->value;
+    }
+
+    return $found;
+}
+
+it('asks of each ingredient whether it does anything', function (array $lines, string $use, array $found): void {
+    expect(pulls($lines, $use))->toBe($found);
+})->with([
+    'soap that works' => [[['liquid-castile-soap', '1 %', '30 %']], 'foliar', ['potassium-soap' => 'pulls']],
+    'soap that only holds the oil' => [[['neem-oil', '0.75 % v/v'], ['liquid-castile-soap', '0.15 %', '30 %']], 'foliar', ['neem-oil' => 'pulls', 'potassium-soap' => 'helps']],
+    'sugar along for the ride' => [[['liquid-castile-soap', '1 %', '30 %'], ['sugar', '5 g']], 'foliar', ['potassium-soap' => 'pulls', 'sugar' => 'idle']],
+    'two that work against each other' => [[['liquid-castile-soap', '1 %', '30 %'], ['white-vinegar', '20 mL', '5 %']], 'foliar', ['potassium-soap' => 'against', 'acetic-acid' => 'against']],
+    'too little' => [[['baking-soda', '1 g']], 'foliar', ['sodium-bicarbonate' => 'weak']],
+    'more than needed' => [[['hydrogen-peroxide', '0.8 %', '3 %']], 'foliar', ['hydrogen-peroxide' => 'over']],
+    'nobody knows from where' => [[['plant-ferment', '2 mL']], 'foliar', ['plant-ferment' => 'unknown']],
+    'salt has no work on leaves' => [[['table-salt', '0.5 g']], 'foliar', ['sodium-chloride' => 'idle']],
+    'alcohol on blades' => [[['isopropyl-alcohol', '720 mL', '91 %']], 'disinfect', ['isopropanol' => 'pulls']],
+    'thin alcohol on blades' => [[['isopropyl-alcohol', '300 mL', '91 %']], 'disinfect', ['isopropanol' => 'weak']],
+    'vinegar for weeds' => [[['white-vinegar', '6 %', '10 %']], 'weed', ['acetic-acid' => 'pulls']],
+]);
+
+it('has words for every job and every standing', function (): void {
+    $english = Cases::english();
+    foreach (Cases::table('jobs')->rows() as $row) {
+        foreach (['leaves', 'weed', 'drench', 'disinfect', 'wipe'] as $place) {
+            expect(! $row->has($place) || $english->has('job.'.$row->string($place)))->toBeTrue($row->string('substance')." $place");
+        }
+    }
+});
+
+it('finds where a mix tips over', function (array $lines, ?float $works, float $careful, float $stop): void {
+    $situation = Cases::judged(Cases::body('1 L', $lines, 'final'), 'grapevine', new Nebbia\Core\Judgement\Circumstances(water: Nebbia\Core\Chemistry\Water::pure()))->situation;
+    $tipping = Cases::get(TippingPoints::class)->of($situation);
+    expect($tipping?->works)->{$works === null ? 'toBeNull' : 'toEqualWithDelta'}(...($works === null ? [] : [$works, 1e-6]))
+        ->and($tipping?->careful)->toEqualWithDelta($careful, 1e-6)->and($tipping?->stop)->toEqualWithDelta($stop, 1e-6);
+})->with([
+    // 1 %: works from 0.5, careful from 1.5, stop at 3
+    'soap' => [[['liquid-castile-soap', '1 %', '30 %']], 0.5, 1.5, 3.0],
+    // burden 0.5/1 + 0.15/1.5 = 0.6; towards stop 0.5/2 + 0.15/3 = 0.3, so 1/0.3; potassium bicarbonate works from 0.25
+    'two' => [[['potassium-bicarbonate', '0.5 %'], ['liquid-castile-soap', '0.15 %', '30 %']], 0.5, 1 / 0.6, 1 / 0.3],
+]);
+
+it('has no tipping point where leaves are not what it is for', function (): void {
+    expect(Cases::get(TippingPoints::class)->of(Situation::of(Cases::mix(Cases::body('1 L', [['white-vinegar', '6 %', '10 %']], 'final', 'weed')))))->toBeNull();
+});
