@@ -1,7 +1,7 @@
 # Nebbia. Two commands: `make demo` and `make test`. Each does what set-up is missing.
 SHELL := /bin/bash
 .DEFAULT_GOAL := help
-.PHONY: help setup demo demo-fresh test test-dates sweep soak mutate screenshots bench lint fix types
+.PHONY: help setup demo demo-fresh test test-dates sweep soak mutate rooms screenshots bench lint fix types
 
 help: ## What there is
 	@grep -hE '^[a-z-]+:.*##' $(MAKEFILE_LIST) | sed -E 's/:.*## /\t/' | expand -t 14
@@ -36,6 +36,9 @@ soak: setup ## 25,000 requests put wrong, 500 kills, eight hands on everything (
 
 mutate: setup ## Put faults into core's judgement, chemistry and planning, and see which the tests miss
 	@bin/mutate
+
+rooms: setup ## Draw docs/rooms.svg: the rooms of core, and who looks into which
+	@bin/rooms
 
 screenshots: setup ## Take the pictures of docs/screenshots anew
 	@bin/build

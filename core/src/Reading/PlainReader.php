@@ -11,6 +11,16 @@ use Nebbia\Core\Mixing\DoseReader;
 use Nebbia\Core\Mixing\Mixer;
 use Nebbia\Core\Mixing\Recipe\RecipeReader;
 use Nebbia\Core\Mixing\Recipe\UseOfSpray;
+use Nebbia\Core\Reading\Draft\Assembler;
+use Nebbia\Core\Reading\Draft\Doubter;
+use Nebbia\Core\Reading\Draft\Doubts;
+use Nebbia\Core\Reading\Draft\Draft;
+use Nebbia\Core\Reading\Draft\Entry;
+use Nebbia\Core\Reading\Draft\Peek;
+use Nebbia\Core\Reading\Draft\Settler;
+use Nebbia\Core\Reading\Draft\Volume;
+use Nebbia\Core\Reading\Words\Lexicon;
+use Nebbia\Core\Reading\Words\Scanner;
 use Nebbia\Core\Substance\Ingredients;
 use Nebbia\Core\Target\Targets;
 

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Judgement\Ground;
-use Nebbia\Core\Judgement\Grounds;
+use Nebbia\Core\Judgement\RuleGround;
+use Nebbia\Core\Judgement\RuleGrounds;
 use Nebbia\Core\Tests\Cases;
 use Nebbia\Core\Tests\Verdicts;
 
-/** @return list<Ground> */
+/** @return list<RuleGround> */
 function grounds(): array
 {
     static $all = null;
 
-    return $all ??= Cases::get(Grounds::class)->all();
+    return $all ??= Cases::get(RuleGrounds::class)->all();
 }
 
 it('has a title and a text for every rule, and each id once', function (): void {
@@ -21,12 +21,12 @@ it('has a title and a text for every rule, and each id once', function (): void 
         expect(trim($english->sentence($ground->title)))->not->toBe('', $ground->id)
             ->and($english->sentence($ground->text))->not->toMatch('/\{|\}|  /', $ground->id);
     }
-    $ids = array_map(static fn (Ground $ground): string => $ground->id, grounds());
+    $ids = array_map(static fn (RuleGround $ground): string => $ground->id, grounds());
     expect(array_unique($ids))->toHaveCount(count($ids));
 });
 
 it('has the ground of every finding that the verdicts give', function (): void {
-    $ids = array_map(static fn (Ground $ground): string => $ground->id, grounds());
+    $ids = array_map(static fn (RuleGround $ground): string => $ground->id, grounds());
     $missing = [];
     foreach (Verdicts::all() as [$case]) {
         foreach (Verdicts::judged($case)->findings as $finding) {

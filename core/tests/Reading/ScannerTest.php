@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Reading\Lexicon;
-use Nebbia\Core\Reading\Scanner;
-use Nebbia\Core\Reading\Token;
-use Nebbia\Core\Reading\TokenKind;
+use Nebbia\Core\Reading\Words\Lexicon;
+use Nebbia\Core\Reading\Words\Scanner;
+use Nebbia\Core\Reading\Words\Token;
+use Nebbia\Core\Reading\Words\TokenKind;
 use Nebbia\Core\Tests\Cases;
 
 /** @return list<Token> */

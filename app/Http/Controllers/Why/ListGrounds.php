@@ -10,8 +10,8 @@ use App\OpenApi\Ok;
 use Illuminate\Http\JsonResponse;
 use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Data\Sentence\Message;
-use Nebbia\Core\Judgement\Ground;
-use Nebbia\Core\Judgement\Grounds;
+use Nebbia\Core\Judgement\RuleGround;
+use Nebbia\Core\Judgement\RuleGrounds;
 use Nebbia\Core\Substance\Ingredients;
 use OpenApi\Attributes as OA;
 
@@ -19,7 +19,7 @@ use OpenApi\Attributes as OA;
 final class ListGrounds extends Controller
 {
     #[OA\Get(path: '/api/grounds', operationId: 'listGrounds', responses: [new Ok(GroundResource::class, list: true)])]
-    public function __invoke(Grounds $grounds, Catalogue $catalogue, Ingredients $ingredients): JsonResponse
+    public function __invoke(RuleGrounds $grounds, Catalogue $catalogue, Ingredients $ingredients): JsonResponse
     {
         $names = [];
         foreach ($ingredients->ids() as $id) {
@@ -27,7 +27,7 @@ final class ListGrounds extends Controller
             $names[$ingredient->substance->id ?? ''][] = mb_strtolower($ingredient->name);
         }
 
-        return $this->json(array_map(static fn (Ground $ground): GroundResource => new GroundResource(
+        return $this->json(array_map(static fn (RuleGround $ground): GroundResource => new GroundResource(
             $ground->id, $ground->topic->value, $catalogue->sentence(Message::of("ground.topic.{$ground->topic->value}")), $catalogue->sentence($ground->title), $catalogue->sentence($ground->text), $ground->basis, $ground->sure,
             implode(', ', array_merge(...array_map(static fn (string $substance): array => $names[$substance] ?? [], $ground->substances))),
         ), $grounds->all()));

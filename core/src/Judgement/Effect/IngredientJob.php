@@ -14,14 +14,14 @@ final readonly class IngredientJob
         public ?int $line,
         public string $ingredient,
         public string $substance,
-        public Pull $pull,
+        public Contribution $pull,
         public Message $job,
         public Message $said,
         public string $basis,
         public string $sure,
     ) {}
 
-    public static function of(?int $line, string $ingredient, string $substance, Pull $pull, Message $job, Message $said, string $basis, string $sure): self
+    public static function of(?int $line, string $ingredient, string $substance, Contribution $pull, Message $job, Message $said, string $basis, string $sure): self
     {
         return new self($line, $ingredient, $substance, $pull, $job, $said, $basis, $sure);
     }

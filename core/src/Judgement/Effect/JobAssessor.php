@@ -66,21 +66,21 @@ final readonly class JobAssessor
         $job = $row === null || ! $row->has($place) ? null : $row->string($place);
         $effect = $this->effects->of($situation, $strength);
         $pull = match (true) {
-            isset($against[$id]) => Pull::Against,
-            $effect->standing === EffectStanding::Helps => Pull::Helps,
-            $job === null => Pull::Idle,
-            $situation->mix->recipe->use === UseOfSpray::Disinfect => $this->disinfecting->reaches($strength) ? Pull::Pulls : Pull::Weak,
+            isset($against[$id]) => Contribution::Against,
+            $effect->standing === EffectStanding::Helps => Contribution::Helps,
+            $job === null => Contribution::Idle,
+            $situation->mix->recipe->use === UseOfSpray::Disinfect => $this->disinfecting->reaches($strength) ? Contribution::Pulls : Contribution::Weak,
             default => match ($effect->standing) {
-                EffectStanding::Works => Pull::Pulls,
-                EffectStanding::MoreThanNeeded => Pull::Over,
-                EffectStanding::Unknown => Pull::Unknown,
-                default => Pull::Weak,
+                EffectStanding::Works => Contribution::Pulls,
+                EffectStanding::MoreThanNeeded => Contribution::Over,
+                EffectStanding::Unknown => Contribution::Unknown,
+                default => Contribution::Weak,
             },
         };
 
         return IngredientJob::of(
             $line, $name, $id, $pull, Message::of($effect->standing === EffectStanding::Helps ? 'job.emulsifier' : 'job.'.($job ?? 'none')),
-            Message::of($pull === Pull::Weak && $effect->standing === EffectStanding::PerhapsTooWeak ? 'pull.perhaps-weak' : 'pull.'.$pull->value, ['other' => $against[$id] ?? ''] + $effect->params()),
+            Message::of($pull === Contribution::Weak && $effect->standing === EffectStanding::PerhapsTooWeak ? 'pull.perhaps-weak' : 'pull.'.$pull->value, ['other' => $against[$id] ?? ''] + $effect->params()),
             $row?->string('basis') ?? 'practice', $row?->string('sure') ?? 'low',
         );
     }

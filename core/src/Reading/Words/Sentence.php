@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nebbia\Core\Reading;
+namespace Nebbia\Core\Reading\Words;
 
 /** The tokens of one sentence, which of them are settled, and what stands before and behind each. */
 final class Sentence

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nebbia\Core\Reading;
+namespace Nebbia\Core\Reading\Draft;
 
 use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Data\Sentence\Message;
@@ -12,6 +12,10 @@ use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Mixing\Mixer;
 use Nebbia\Core\Mixing\Recipe\RecipeReader;
 use Nebbia\Core\Mixing\Recipe\UseOfSpray;
+use Nebbia\Core\Reading\Span;
+use Nebbia\Core\Reading\Words\Scanner;
+use Nebbia\Core\Reading\Words\Token;
+use Nebbia\Core\Reading\Words\TokenKind;
 use Nebbia\Core\Substance\Ingredient;
 use Nebbia\Core\Substance\Ingredients;
 use Nebbia\Core\Substance\PercentMeaning;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nebbia\Core\Reading;
+namespace Nebbia\Core\Reading\Draft;
 
 use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\Amount;

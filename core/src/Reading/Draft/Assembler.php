@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Nebbia\Core\Reading;
+namespace Nebbia\Core\Reading\Draft;
 
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\NumberParser;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Reading\Words\Sentence;
+use Nebbia\Core\Reading\Words\Token;
+use Nebbia\Core\Reading\Words\TokenKind;
 use Nebbia\Core\Substance\Ingredients;
 
 /**

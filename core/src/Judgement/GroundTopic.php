@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Judgement;
 
 /** Where a rule stands on the page that says why. */
-enum Topic: string
+enum GroundTopic: string
 {
     case Leaves = 'leaves';
     case Conditions = 'conditions';

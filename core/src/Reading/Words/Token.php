@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nebbia\Core\Reading;
+namespace Nebbia\Core\Reading\Words;
 
 /** A stretch of a paragraph. Offsets are bytes here; only what is told outside is counted in characters. */
 final readonly class Token

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Nebbia\Core\Reading;
+namespace Nebbia\Core\Reading\Draft;
+
+use Nebbia\Core\Reading\Words\Token;
 
 /** An ingredient as it is being put together from a paragraph: what it is, how much, of what strength, to how much base. */
 final class Entry

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Nebbia\Core\Reading;
+namespace Nebbia\Core\Reading\Draft;
 
+use Nebbia\Core\Reading\Words\Sentence;
+use Nebbia\Core\Reading\Words\Token;
+use Nebbia\Core\Reading\Words\TokenKind;
 use Nebbia\Core\Substance\Ingredients;
 
 /** "2 tbsp each of baking soda and oil", "soda and oil, 2 tbsp each": one amount that is said of several things. */

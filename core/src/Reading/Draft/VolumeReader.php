@@ -2,7 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Nebbia\Core\Reading;
+namespace Nebbia\Core\Reading\Draft;
+
+use Nebbia\Core\Reading\Words\Sentence;
+use Nebbia\Core\Reading\Words\Token;
+use Nebbia\Core\Reading\Words\TokenKind;
 
 /** Which volumes of a sentence the recipe may be for, and which amount is said for which of them. */
 final readonly class VolumeReader

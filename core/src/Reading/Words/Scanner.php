@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nebbia\Core\Reading;
+namespace Nebbia\Core\Reading\Words;
 
 use Nebbia\Core\Measure\NumberParser;
 

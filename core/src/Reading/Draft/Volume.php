@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Nebbia\Core\Reading;
+namespace Nebbia\Core\Reading\Draft;
+
+use Nebbia\Core\Reading\Words\Token;
 
 /** A volume that may be the base of the recipe. */
 final readonly class Volume

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Nebbia\Core\Reading;
+namespace Nebbia\Core\Reading\Draft;
+
+use Nebbia\Core\Reading\Words\Token;
 
 /** What has been understood of a paragraph so far. */
 final class Draft

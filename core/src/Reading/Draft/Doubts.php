@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Nebbia\Core\Reading;
+namespace Nebbia\Core\Reading\Draft;
 
 use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Reading\Span;
+use Nebbia\Core\Reading\Words\Token;
 
 /** What is doubted of a paragraph, each with the phrase it is about. */
 final class Doubts

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nebbia\Core\Reading;
+namespace Nebbia\Core\Reading\Words;
 
 /** What a stretch of a paragraph is taken for. */
 enum TokenKind

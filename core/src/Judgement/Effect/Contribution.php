@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Judgement\Effect;
 
 /** Whether an ingredient pulls its weight. */
-enum Pull: string
+enum Contribution: string
 {
     /** It is strong enough for its work. */
     case Pulls = 'pulls';

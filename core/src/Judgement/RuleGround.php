@@ -7,12 +7,12 @@ namespace Nebbia\Core\Judgement;
 use Nebbia\Core\Data\Sentence\Message;
 
 /** What a finding rests on: a rule with its figures, its basis and how sure it is. */
-final readonly class Ground
+final readonly class RuleGround
 {
     /** @param  list<string>  $substances */
     private function __construct(
         public string $id,
-        public Topic $topic,
+        public GroundTopic $topic,
         public Message $title,
         public Message $text,
         public string $basis,
@@ -22,7 +22,7 @@ final readonly class Ground
     ) {}
 
     /** @param  list<string>  $substances */
-    public static function of(string $id, Topic $topic, Message $title, Message $text, string $basis, string $sure, array $substances = []): self
+    public static function of(string $id, GroundTopic $topic, Message $title, Message $text, string $basis, string $sure, array $substances = []): self
     {
         return new self($id, $topic, $title, $text, $basis, $sure, $substances);
     }
