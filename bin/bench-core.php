@@ -23,7 +23,7 @@ use Nebbia\Core\Mixing\Hazard\Hazards;
 use Nebbia\Core\Mixing\Measuring\MixMeasurer;
 use Nebbia\Core\Mixing\Mixer;
 use Nebbia\Core\Mixing\Recipe\RecipeReader;
-use Nebbia\Core\Nebbia\DataLoader;
+use Nebbia\Core\Nebbia\DataFolder;
 use Nebbia\Core\Pest\Diagnosis\Answers;
 use Nebbia\Core\Pest\Diagnosis\DiagnosisCircumstances;
 use Nebbia\Core\Pest\Diagnosis\Diagnostician;
@@ -46,7 +46,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 const RUNS = 4000;
 const TRIES = 5;
 
-$nebbia = DataLoader::shipped();
+$nebbia = DataFolder::shipped()->load();
 $reader = $nebbia->get(RecipeReader::class);
 $mixer = $nebbia->get(Mixer::class);
 $judge = $nebbia->get(Judge::class);

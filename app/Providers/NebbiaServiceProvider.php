@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Actions\Household;
 use App\Actions\Past;
+use App\Core\CompiledData;
 use App\Database\ImmediateConnector;
 use App\Database\SchemaNumber;
 use App\Exceptions\Mishaps;
@@ -24,7 +25,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
-use Nebbia\Core\Nebbia\DataLoader;
+use Nebbia\Core\Nebbia\DataFolder;
 use Nebbia\Core\Nebbia\Nebbia;
 
 /** Makes core's parts once a request and hands them out. */
@@ -41,8 +42,8 @@ final class NebbiaServiceProvider extends ServiceProvider
         $this->app->singleton(Spoilt::class);
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(Hosts::class, static fn (): Hosts => new Hosts(array_values(array_filter(array_map(trim(...), explode(',', config()->string('nebbia.hosts')))))));
-        $this->app->singleton(Nebbia::class, fn (): Nebbia => (new DataLoader(
-            config()->string('nebbia.data'),
+        $this->app->singleton(Nebbia::class, fn (): Nebbia => (new CompiledData(
+            new DataFolder(config()->string('nebbia.data')),
             config()->string('nebbia.compiled'),
             watch: ! $this->app->environment('production'),
         ))->load());

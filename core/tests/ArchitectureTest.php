@@ -13,7 +13,7 @@ arch('core has no clock and no chance')
 arch('core touches files in one place only')
     ->expect('Nebbia\Core')
     ->not->toUse(['file_get_contents', 'file_put_contents', 'fopen', 'readfile', 'file', 'glob', 'scandir', 'curl_init', 'PDO', 'getenv', 'env', 'config', 'app'])
-    ->ignoring(['Nebbia\Core\Nebbia\DataLoader', 'Nebbia\Core\Tests']);
+    ->ignoring(['Nebbia\Core\Nebbia\DataFolder', 'Nebbia\Core\Tests']);
 
 arch('core is strict')->expect('Nebbia\Core')->toUseStrictTypes();
 

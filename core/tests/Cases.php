@@ -20,7 +20,7 @@ use Nebbia\Core\Mixing\Mix;
 use Nebbia\Core\Mixing\Mixer;
 use Nebbia\Core\Mixing\Recipe\Recipe;
 use Nebbia\Core\Mixing\Recipe\RecipeReader;
-use Nebbia\Core\Nebbia\DataLoader;
+use Nebbia\Core\Nebbia\DataFolder;
 use Nebbia\Core\Nebbia\Nebbia;
 use Nebbia\Core\Pest\Diagnosis\Sign;
 use Nebbia\Core\Pest\Diagnosis\Signs;
@@ -41,10 +41,21 @@ final class Cases
 
     public static function nebbia(): Nebbia
     {
-        // Compiled once for all processes of a run, and anew when data or loader have changed.
-        $loader = dirname(__DIR__).'/src/Nebbia/DataLoader.php';
+        return self::$nebbia ??= Nebbia::of(self::compiled());
+    }
 
-        return self::$nebbia ??= (new DataLoader(dirname(__DIR__).'/data', sys_get_temp_dir().'/nebbia-core-'.md5($loader.filemtime($loader)).'.php'))->load();
+    /** @return array<string, mixed> read once for all processes of a run, and anew when data or code have changed */
+    private static function compiled(): array
+    {
+        $folder = DataFolder::shipped();
+        $state = implode(' ', array_map(static fn (string $path): string => $path.filemtime($path), [...$folder->paths(), ...(glob(dirname(__DIR__).'/src/Nebbia/*.php') ?: [])]));
+        $file = sys_get_temp_dir().'/nebbia-core-'.md5($state).'.php';
+        if (! is_file($file)) {
+            file_put_contents($file.getmypid(), '<?php return '.var_export($folder->read(), true).';');
+            rename($file.getmypid(), $file);
+        }
+
+        return require $file;
     }
 
     /**

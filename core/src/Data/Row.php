@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Data;
 
+use BackedEnum;
+
 /**
  * One row of the project's own data, read with types. A row that is not as it should be is a fault of the data.
  */
@@ -43,6 +45,23 @@ final readonly class Row
         return is_string($value) ? $value : throw BrokenData::lacks($key, $this->where);
     }
 
+    /**
+     * One of the words of an enumeration.
+     *
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $words
+     * @return T
+     *
+     * @throws BrokenData naming the words that there are
+     */
+    public function oneOf(string $key, string $words, ?string $default = null): BackedEnum
+    {
+        $word = $this->string($key, $default);
+
+        return $words::tryFrom($word) ?? throw BrokenData::notOneOf($key, $word, array_column($words::cases(), 'value'), $this->where);
+    }
+
     public function bool(string $key): bool
     {
         return ($this->values[$key] ?? false) === true;
@@ -57,7 +76,7 @@ final readonly class Row
 
     public function row(string $key): self
     {
-        return self::of($this->values[$key] ?? null, "$this->where.$key");
+        return self::of($this->values[$key] ?? null, "$this->where, $key");
     }
 
     /** @return list<string> */
@@ -76,7 +95,7 @@ final readonly class Row
     {
         $lists = [];
         foreach ($this->array($key) as $n => $list) {
-            $lists[] = self::of(['list' => $list], "$this->where.$key.$n")->strings('list');
+            $lists[] = self::of(['list' => $list], "$this->where, $key.$n")->strings('list');
         }
 
         return $lists;
@@ -109,7 +128,8 @@ final readonly class Row
     {
         $rows = [];
         foreach ($this->array($key) as $name => $value) {
-            $rows[(string) $name] = self::of($value, "$this->where.$key.$name");
+            $own = is_array($value) && is_string($value['id'] ?? null) ? $value['id'] : "$key.$name";
+            $rows[(string) $name] = self::of($value, "$this->where, $own");
         }
 
         return $rows;

@@ -22,7 +22,7 @@ final class Table
     /** @return array<string, Row> of a table that is a plain list or map of rows, or of the named part */
     public function rows(?string $part = null): array
     {
-        return $part === null ? Row::of([$this->name => $this->contents], 'core/data')->rows($this->name) : $this->whole()->rows($part);
+        return $part === null ? Row::of(['row' => $this->contents], "core/data/$this->name.yaml")->rows('row') : $this->whole()->rows($part);
     }
 
     /** One named part that is a single row. */
@@ -34,7 +34,7 @@ final class Table
     /** The file as one row of named values. */
     public function whole(): Row
     {
-        return Row::of($this->contents, "core/data/$this->name");
+        return Row::of($this->contents, "core/data/$this->name.yaml");
     }
 
     /** @return list<string> in the order of the file */
@@ -51,7 +51,7 @@ final class Table
     /** @throws BrokenData if there is no row of that id, which other rows may speak of */
     public function row(string $id): Row
     {
-        return $this->find($id) ?? throw BrokenData::lacks($id, $this->name);
+        return $this->find($id) ?? throw BrokenData::noSuchRow($id, "core/data/$this->name.yaml", $this->names()->nearestId($id));
     }
 
     /** @return array<string, Row> */

@@ -75,7 +75,7 @@ final readonly class Judge
 
     /** @param  list<Rule>  $rules */
     public function __construct(
-        private array $rules,
+        public array $rules,
         private Reactor $reactor,
         private Waters $waters,
     ) {}

@@ -26,4 +26,14 @@ final readonly class RuleGround
     {
         return new self($id, $topic, $title, $text, $basis, $sure, $substances);
     }
+
+    /**
+     * A ground whose sentences stand under its own id.
+     *
+     * @param  array<string, string|int|float>  $params
+     */
+    public static function plain(string $id, GroundTopic $topic, string $basis, string $sure, array $params = []): self
+    {
+        return self::of($id, $topic, Message::of("ground.$id.title", $params), Message::of("ground.$id.text", $params), $basis, $sure);
+    }
 }

@@ -33,7 +33,7 @@ final readonly class Unit
 
         return new self(
             $row->string('id'),
-            UnitKind::from($row->string('kind')),
+            $row->oneOf('kind', UnitKind::class),
             $row->string('label'),
             $row->string('plural', $row->string('label')),
             $factor('low') ?? $likely,

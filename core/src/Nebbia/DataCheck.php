@@ -6,6 +6,23 @@ namespace Nebbia\Core\Nebbia;
 
 use Nebbia\Core\Data\BrokenData;
 use Nebbia\Core\Data\Names;
+use Nebbia\Core\Instructions\Steps\StepPlanner;
+use Nebbia\Core\Judgement\RuleGrounds;
+use Nebbia\Core\Making\Soap\SoapMaker;
+use Nebbia\Core\Mixing\Need\NeedEstimator;
+use Nebbia\Core\Pest\Decision\Decider;
+use Nebbia\Core\Pest\Diagnosis\Likelihoods;
+use Nebbia\Core\Pest\Diagnosis\Signs;
+use Nebbia\Core\Pest\Remedies;
+use Nebbia\Core\Pest\Tactics;
+use Nebbia\Core\Plant\Modifiers;
+use Nebbia\Core\Plant\Plants;
+use Nebbia\Core\Plant\Thresholds;
+use Nebbia\Core\Reading\Label\LabelReader;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Substance\Ingredients;
+use Nebbia\Core\Substance\Substances;
+use Nebbia\Core\Target\Targets;
 
 /**
  * Looks the data over when it is compiled: each id and each name means one thing in its table, in every language; and a rule that
@@ -102,5 +119,27 @@ final readonly class DataCheck
         }
 
         return array_values(array_unique(array_filter(array_map(Names::fold(...), $names), static fn (string $name): bool => $name !== '')));
+    }
+
+    /**
+     * Builds every part that is made of rows, so that a word or a name in one of them that means nothing is met now.
+     *
+     * @throws BrokenData naming the file, the row and the mend
+     */
+    public static function parts(Nebbia $nebbia): void
+    {
+        foreach ([Plants::class, Ingredients::class, Targets::class] as $named) {
+            array_map($nebbia->get($named)->named(...), $nebbia->get($named)->ids());
+        }
+        foreach ([Substances::class, Signs::class] as $made) {
+            array_map($nebbia->get($made)->of(...), $nebbia->get($made)->ids());
+        }
+        foreach ([Kinds::class, Tactics::class, Remedies::class, Modifiers::class, LabelReader::class, NeedEstimator::class, SoapMaker::class, Likelihoods::class, StepPlanner::class, Decider::class] as $part) {
+            $nebbia->get($part);
+        }
+        foreach ($nebbia->get(Substances::class)->ids() as $substance) {
+            $nebbia->get(Thresholds::class)->of($substance);
+        }
+        $nebbia->get(RuleGrounds::class)->check();
     }
 }

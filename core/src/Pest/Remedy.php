@@ -32,15 +32,15 @@ final readonly class Remedy
     {
         $pairings = [];
         foreach ($row->rows('for') as $target => $pairing) {
-            $pairings[$target] = new Pairing(Evidence::from($pairing->string('evidence')), $pairing->string('when') === 'before', $pairing->strings('stages'));
+            $pairings[$target] = new Pairing($pairing->oneOf('evidence', Evidence::class), $pairing->string('when') === 'before', $pairing->strings('stages'));
         }
         $schools = $row->has('schools') ? $row->row('schools') : null;
 
         return new self(
             $row->string('id'),
-            Mode::from($row->string('mode')),
+            $row->oneOf('mode', Mode::class),
             $row->strings('substances'),
-            UseOfSpray::from($row->string('use')),
+            $row->oneOf('use', UseOfSpray::class),
             $schools === null ? null : ['unit' => $schools->string('unit'), 'mild' => $schools->float('mild'), 'middle' => $schools->float('middle'), 'strong' => $schools->float('strong')],
             $row->has('wait_days') ? $row->row('wait_days')->float('likely') : null,
             $pairings,

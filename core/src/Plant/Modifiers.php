@@ -15,9 +15,16 @@ final readonly class Modifiers
     /** Below this part of a threshold none of them together brings it. */
     public float $floor;
 
+    public string $basis;
+
+    public string $sure;
+
     public function __construct(Table $modifiers)
     {
         $this->all = array_values(array_map(Modifier::fromRow(...), $modifiers->rows('rows')));
-        $this->floor = $modifiers->part('floor')->float('likely');
+        $floor = $modifiers->part('floor');
+        $this->floor = $floor->float('likely');
+        $this->basis = $floor->string('basis');
+        $this->sure = $floor->string('sure');
     }
 }

@@ -53,7 +53,7 @@ final readonly class Ingredient
             $row->string('name'),
             $row->string('form') === 'liquid',
             $row->has('density') ? Density::fromRow($row->row('density')) : null,
-            PercentMeaning::from($row->string('percent', 'w/v')),
+            $row->oneOf('percent', PercentMeaning::class, 'w/v'),
             $substance,
             $carries?->interval() ?? Interval::zero(),
             $carries?->string('basis') ?? 'definition',

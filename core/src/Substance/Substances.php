@@ -19,6 +19,12 @@ final class Substances
         return $this->made[$id] ??= Substance::fromRow($this->substances->row($id));
     }
 
+    /** @param  list<string>  $ids */
+    public function names(array $ids): string
+    {
+        return implode(', ', array_map(fn (string $id): string => $this->of($id)->name, $ids));
+    }
+
     /** @return list<string> */
     public function ids(): array
     {

@@ -41,7 +41,7 @@ final readonly class Target
         return new self(
             $row->string('id'),
             $row->string('name'),
-            TargetKind::from($row->string('kind')),
+            $row->oneOf('kind', TargetKind::class),
             $row->has('common') ? Likeliness::fromRow($row) : null,
             $row->has('cycle') ? Cycle::fromRow($row->row('cycle')) : null,
             $row->has('latent') ? Latency::fromRow($row->row('latent')) : null,

@@ -19,6 +19,6 @@ final readonly class WatchLevel
 
     public static function fromRow(Row $row): self
     {
-        return new self(CountMeasure::from($row->string('measure')), $row->interval(), $row->string('basis'), $row->string('sure'));
+        return new self($row->oneOf('measure', CountMeasure::class), $row->interval(), $row->string('basis'), $row->string('sure'));
     }
 }

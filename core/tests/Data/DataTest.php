@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-use Nebbia\Core\Data\BrokenData;
 use Nebbia\Core\Data\Sentence\Message;
-use Nebbia\Core\Nebbia\DataLoader;
 use Nebbia\Core\Tests\Cases;
 use Opis\JsonSchema\Helper;
 use Opis\JsonSchema\Validator;
@@ -183,32 +181,6 @@ it('suggests as people say it, for a slip of the finger only: another word is no
     ['ingredient', 'bakin soda', 'did you mean "Baking soda"?'], ['ingredient', 'hydrogen perokside', 'did you mean "Hydrogen peroxide"?'], ['target', 'powdry mildew', 'did you mean powdery mildew?'],
     ['plant', 'cheese plant', null], ['plant', 'kohlrabi', null], ['plant', 'my hedge', null], ['plant', 'hoya', null], ['ingredient', 'rum', null], ['target', 'cats', null],
 ]);
-
-it('is compiled, and compiled anew when a data file changes', function (): void {
-    $folder = sys_get_temp_dir().'/nebbia-data-'.getmypid();
-    mkdir("$folder/messages/en", 0o777, true);
-    foreach ([...(glob(DATA.'/*.yaml') ?: []), ...(glob(DATA.'/messages/en/*.yaml') ?: [])] as $path) {
-        copy($path, $folder.substr($path, strlen(DATA)));
-    }
-    $compiled = "$folder/compiled.php";
-    $load = fn (bool $watch): string => (new DataLoader($folder, $compiled, $watch))->load()->get(Nebbia\Core\Plant\Plants::class)->named('tomato')->botanical;
-    try {
-        expect($load(true))->toBe('Solanum lycopersicum')->and(is_file($compiled))->toBeTrue();
-        file_put_contents("$folder/plants.yaml", str_replace('Solanum lycopersicum', 'Solanum novum', (string) file_get_contents("$folder/plants.yaml")));
-        touch("$folder/plants.yaml", time() + 10);
-        clearstatcache();
-        expect($load(false))->toBe('Solanum lycopersicum')->and($load(true))->toBe('Solanum novum');
-        unlink("$folder/drops.yaml");
-        touch("$folder/plants.yaml", time() + 20);
-        clearstatcache();
-        expect(fn () => $load(true))->toThrow(BrokenData::class);
-    } finally {
-        array_map(unlink(...), [...(glob("$folder/*.*") ?: []), ...(glob("$folder/messages/en/*") ?: [])]);
-        rmdir("$folder/messages/en");
-        rmdir("$folder/messages");
-        rmdir($folder);
-    }
-});
 
 it('tells the maker of a broken sentence', function (): void {
     Cases::english()->say(Message::of('no.such.sentence'));

@@ -20,7 +20,7 @@ final class Sayings
     public array $all = [];
 
     /** Methods that pass a key on: class => method => [key argument, params argument, before, after, own params] */
-    private const START = ['Message' => ['of' => [[0, 1, '', '', []]]], 'Finding' => ['of' => [[2, 3, '', '.what', []], [2, 3, '', '.because', []], [2, 3, '', '.instead', []]]]];
+    private const START = ['RuleGround' => ['plain' => [[0, 4, 'ground.', '.title', []], [0, 4, 'ground.', '.text', []]]], 'Message' => ['of' => [[0, 1, '', '', []]]], 'Finding' => ['of' => [[2, 3, '', '.what', []], [2, 3, '', '.because', []], [2, 3, '', '.instead', []]]]];
 
     /** @var array<string, array{class: Node\Stmt\ClassLike, file: string}> */
     private array $classes = [];

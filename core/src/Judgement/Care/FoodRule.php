@@ -6,10 +6,14 @@ namespace Nebbia\Core\Judgement\Care;
 
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Row;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
+use Nebbia\Core\Substance\Substances;
 
 /** What is eaten: how long to wait and how to wash, and what must not come on it. The longest wait counts. */
 final readonly class FoodRule implements Rule
@@ -23,10 +27,28 @@ final readonly class FoodRule implements Rule
     /** @var list<Row> */
     private array $never;
 
-    public function __construct(Table $food)
+    public function __construct(Table $food, private Substances $substances)
     {
         $this->waits = array_values($food->rows('waits'));
         $this->never = array_values($food->rows('never'));
+    }
+
+    public function grounds(): array
+    {
+        $ground = fn (Row $row, Message $text): RuleGround => RuleGround::of(
+            'food.'.$row->string('id'), GroundTopic::People, Message::of('ground.food.title', ['name' => $this->substances->names($row->strings('substances'))]), $text,
+            $row->string('basis'), $row->string('sure'),
+        );
+
+        return [
+            ...array_map(static fn (Row $row): RuleGround => $ground($row, Message::of('ground.food.wait', ['days' => $row->float('days')])), $this->waits),
+            ...array_map(static fn (Row $row): RuleGround => $ground($row, Message::of('food.'.$row->string('id').'.because')), $this->never),
+        ];
+    }
+
+    public function sentences(): array
+    {
+        return ['food.wait', ...array_map(static fn (Row $row): string => 'food.'.$row->string('id'), $this->never)];
     }
 
     public function judge(Situation $situation): iterable
@@ -39,7 +61,7 @@ final readonly class FoodRule implements Rule
         foreach ($this->never as $row) {
             $found = $this->found($situation, $row);
             if ($found !== null) {
-                yield Finding::of('food', Severity::from($row->string('severity')), 'food.'.$row->string('id'), ['name' => $found[0], 'plant' => $plant->name], $row->string('basis'), $row->string('sure'), [$found[1]]);
+                yield Finding::of('food', $row->oneOf('severity', Severity::class), 'food.'.$row->string('id'), ['name' => $found[0], 'plant' => $plant->name], $row->string('basis'), $row->string('sure'), [$found[1]]);
             }
         }
         if ($use->wetsRoots()) {

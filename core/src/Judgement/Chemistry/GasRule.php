@@ -11,7 +11,9 @@ use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Judgement\ClosedVessel;
 use Nebbia\Core\Judgement\Compatibility\Pairs;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 
 /** Gas in a closed sprayer: a mix that fizzes must not be shut in. */
@@ -21,6 +23,19 @@ final readonly class GasRule implements Rule
     private const NOTHING = 0.05;
 
     public function __construct(private Pairs $pairs, private Reagents $reagents) {}
+
+    public function grounds(): array
+    {
+        return [
+            RuleGround::plain('reactions', GroundTopic::Bottle, 'physical constant', 'high'),
+            RuleGround::plain('gas', GroundTopic::Bottle, 'physical constant', 'high'),
+        ];
+    }
+
+    public function sentences(): array
+    {
+        return ['gas.closed', 'gas.oxygen'];
+    }
 
     public function judge(Situation $situation): iterable
     {

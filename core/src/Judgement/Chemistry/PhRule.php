@@ -8,7 +8,9 @@ use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Row;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Mixing\Recipe\UseOfSpray;
 
@@ -25,6 +27,21 @@ final readonly class PhRule implements Rule
     public function __construct(Table $chemistry)
     {
         $this->limits = $chemistry->part('ph');
+    }
+
+    public function grounds(): array
+    {
+        $limits = $this->limits;
+
+        return [RuleGround::plain('ph', GroundTopic::Bottle, $limits->string('basis'), $limits->string('sure'), [
+            'careful' => $limits->float('careful_above'), 'stop' => $limits->float('stop_above'), 'soap' => $limits->float('soap_up_to'),
+            'sour' => $limits->float('careful_below'), 'acid' => $limits->float('stop_below'), 'acidity' => $limits->float('acidity'),
+        ])];
+    }
+
+    public function sentences(): array
+    {
+        return ['ph.caustic', 'ph.alkaline', 'ph.sour', 'ph.acid'];
     }
 
     public function judge(Situation $situation): iterable

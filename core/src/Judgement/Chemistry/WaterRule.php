@@ -7,7 +7,9 @@ namespace Nebbia\Core\Judgement\Chemistry;
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Plant\Thresholds;
 
@@ -33,6 +35,16 @@ final readonly class WaterRule implements Rule
         $this->refuse = $hard->float('refuse');
         $this->basis = $hard->string('basis');
         $this->sure = $hard->string('sure');
+    }
+
+    public function grounds(): array
+    {
+        return [RuleGround::plain('water.hard', GroundTopic::Bottle, $this->basis, $this->sure, ['warn' => $this->warn, 'refuse' => $this->refuse])];
+    }
+
+    public function sentences(): array
+    {
+        return ['water.soft', 'water.hard', 'water.very-hard'];
     }
 
     public function judge(Situation $situation): iterable

@@ -6,11 +6,16 @@ namespace Nebbia\Core\Judgement\Compatibility;
 
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Row;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Mixing\FinalStrength;
+use Nebbia\Core\Substance\Ingredients;
+use Nebbia\Core\Substance\Substances;
 
 /** Dangers of a single thing in a mix, a row of core/data/dangers.yaml each. */
 final readonly class DangerRule implements Rule
@@ -18,7 +23,7 @@ final readonly class DangerRule implements Rule
     /** @var array<string, list<array{Row, list<string>, list<string>, list<string>}>> use => row, its ingredients, what takes the danger away, its substances */
     private array $rows;
 
-    public function __construct(Table $dangers)
+    public function __construct(private Table $dangers, private Substances $substances, private Ingredients $ingredients)
     {
         $rows = [];
         foreach ($dangers->rows() as $row) {
@@ -29,12 +34,32 @@ final readonly class DangerRule implements Rule
         $this->rows = $rows;
     }
 
+    public function grounds(): array
+    {
+        return array_values(array_map(function (Row $row): RuleGround {
+            $id = $row->string('id');
+            $names = $this->substances->names($row->strings('substances'));
+            foreach ($row->strings('ingredients') as $ingredient) {
+                $names .= ($names === '' ? '' : ', ').mb_strtolower($this->ingredients->named($ingredient)->name);
+            }
+
+            return RuleGround::of("danger.$id", GroundTopic::People, Message::of('ground.name', ['name' => $names]), Message::of('ground.both', [
+                'because' => Message::of("danger.$id.because", ['name' => $names]), 'instead' => Message::of("danger.$id.instead", ['name' => $names]),
+            ]), $row->string('basis'), $row->string('sure'), $row->strings('substances'));
+        }, $this->dangers->rows()));
+    }
+
+    public function sentences(): array
+    {
+        return array_map(static fn (string $id): string => "danger.$id", $this->dangers->ids());
+    }
+
     public function judge(Situation $situation): iterable
     {
         foreach ($this->rows[$situation->mix->recipe->use->value] ?? [] as [$row, $ingredients, $unlessWith, $substances]) {
             $found = $this->found($row, $ingredients, $unlessWith, $substances, $situation);
             if ($found !== null) {
-                yield Finding::of('danger', Severity::from($row->string('severity')), 'danger.'.$row->string('id'), [
+                yield Finding::of('danger', $row->oneOf('severity', Severity::class), 'danger.'.$row->string('id'), [
                     'name' => $found[0],
                     'likely' => $found[1],
                 ], $row->string('basis'), $row->string('sure'), $found[2]);

@@ -7,7 +7,9 @@ namespace Nebbia\Core\Judgement\Compatibility;
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Mixing\FinalStrength;
 
@@ -41,6 +43,16 @@ final readonly class JarTestRule implements Rule
         }
         $this->known = $known;
         $this->withAll = $withAll;
+    }
+
+    public function grounds(): array
+    {
+        return [RuleGround::plain('jar-test', GroundTopic::Pairs, 'practice', 'medium')];
+    }
+
+    public function sentences(): array
+    {
+        return ['jar-test'];
     }
 
     public function judge(Situation $situation): iterable

@@ -42,7 +42,7 @@ final readonly class Pair
 
         return new self(
             $row->string('id'), $row->strings('a'), $row->strings('b'), $figure('over'), $figure('upto'), $figure('b_over'), $row->strings('gives_way_to'),
-            $row->bool('undoes'), Severity::from($row->string('severity')), $row->string('basis'), $row->string('sure'),
+            $row->bool('undoes'), $row->oneOf('severity', Severity::class), $row->string('basis'), $row->string('sure'),
         );
     }
 

@@ -6,9 +6,12 @@ namespace Nebbia\Core\Judgement\Compatibility;
 
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Row;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Mixing\FinalStrength;
 use Nebbia\Core\Substance\Substances;
@@ -25,6 +28,25 @@ final readonly class SprayerRule implements Rule
     public function __construct(Table $materials, private Substances $substances, private Pairs $pairs)
     {
         $this->materials = array_values($materials->rows());
+    }
+
+    public function grounds(): array
+    {
+        return [
+            ...array_map(fn (Row $row): RuleGround => RuleGround::of(
+                'material.'.$row->string('id'), GroundTopic::Pairs,
+                Message::of('ground.material.title', ['name' => $this->substances->names($row->strings('substances')), 'material' => implode(', ', $row->strings('words'))]),
+                Message::of('ground.both', [
+                    'because' => Message::of('material.'.$row->string('id').'.because', ['material' => '']), 'instead' => Message::of('material.'.$row->string('id').'.instead'),
+                ]), $row->string('basis'), $row->string('sure'),
+            ), $this->materials),
+            RuleGround::plain('sprayer.weeds', GroundTopic::Pairs, 'practice', 'high'),
+        ];
+    }
+
+    public function sentences(): array
+    {
+        return ['sprayer.dangerous', 'sprayer.spoils', 'sprayer.weeds', ...array_map(static fn (Row $row): string => 'material.'.$row->string('id'), $this->materials)];
     }
 
     public function judge(Situation $situation): iterable
@@ -71,7 +93,7 @@ final readonly class SprayerRule implements Rule
                 $strength = $situation->mix->strengthOf($substance);
                 $word = $this->wordIn($material, $row->strings('words'));
                 if ($strength !== null && $strength->percentWv->likely > 0.0 && $word !== null) {
-                    yield Finding::of('sprayer', Severity::from($row->string('severity')), 'material.'.$row->string('id'), [
+                    yield Finding::of('sprayer', $row->oneOf('severity', Severity::class), 'material.'.$row->string('id'), [
                         'name' => $strength->substance->name,
                         'material' => $material,
                     ], $row->string('basis'), $row->string('sure'), [$substance]);

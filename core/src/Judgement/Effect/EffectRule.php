@@ -8,7 +8,9 @@ use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Row;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Judgement\Tolerance\EffectStanding;
 use Nebbia\Core\Mixing\FinalStrength;
@@ -34,6 +36,16 @@ final readonly class EffectRule implements Rule
         $this->weeds = self::bySubstance($tolerances->rows('weeds'));
         $this->roots = self::bySubstance($tolerances->rows('roots'));
         $this->helpers = array_values($tolerances->rows('helpers'));
+    }
+
+    public function grounds(): array
+    {
+        return [RuleGround::plain('effect', GroundTopic::Leaves, 'established guidance', 'medium')];
+    }
+
+    public function sentences(): array
+    {
+        return ['effect.nothing', 'effect.too-weak', 'effect.perhaps-too-weak', 'effect.more-than-needed', 'effect.spent'];
     }
 
     public function judge(Situation $situation): iterable

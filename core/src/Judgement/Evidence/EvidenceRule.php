@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Nebbia\Core\Judgement\Evidence;
 
 use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Row;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Plant\Thresholds;
 
@@ -18,11 +21,30 @@ final readonly class EvidenceRule implements Rule
 
     private float $stops;
 
+    private Row $prior;
+
     public function __construct(Table $patch, private Thresholds $thresholds)
     {
+        $this->prior = $patch->part('prior');
         $score = $patch->part('score');
         $this->passed = $score->float('passed');
         $this->stops = $score->float('stops');
+    }
+
+    public function grounds(): array
+    {
+        return [
+            RuleGround::plain('evidence', GroundTopic::Leaves, $this->prior->string('basis'), $this->prior->string('sure'), [
+                'spread' => $this->prior->float('spread'), 'width' => $this->prior->float('width'),
+                'patch' => $this->prior->float('luck_patch'), 'whole' => $this->prior->float('luck_whole'),
+            ]),
+            RuleGround::plain('patch', GroundTopic::Leaves, 'established guidance', 'high'),
+        ];
+    }
+
+    public function sentences(): array
+    {
+        return ['evidence.burnt'];
     }
 
     public function judge(Situation $situation): iterable

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Nebbia\Core\Judgement\Hour;
 
 use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Weather\WeatherUnits;
 
@@ -19,6 +22,22 @@ final readonly class HourRule implements Rule
     ];
 
     public function __construct(private SprayWindows $windows) {}
+
+    public function grounds(): array
+    {
+        return array_map(static fn (SprayWindow $window): RuleGround => RuleGround::of(
+            "window.$window->id", GroundTopic::Hours, Message::of("ground.window.$window->id"), Message::of('ground.window.text', [
+                'from' => $window->temperature[0], 'to' => $window->temperature[1], 'well_from' => $window->ideal[0], 'well_to' => $window->ideal[1],
+                'cold' => $window->temperature[0] < -20.0 ? 'any' : 'some', 'wind' => $window->wind ?? 0.0, 'dry' => $window->dryHours ?? 0.0, 'humidity' => $window->humidity[1],
+                'sun' => Message::of("ground.window.sun.$window->sun"), 'bees' => Message::of("ground.window.bees.$window->bees"),
+            ]), $window->basis, $window->sure,
+        ), $this->windows->all);
+    }
+
+    public function sentences(): array
+    {
+        return array_map(static fn (string $id): string => "hour.$id", [...array_keys(self::MATTERS), 'time', 'bees']);
+    }
 
     public function judge(Situation $situation): iterable
     {

@@ -7,13 +7,29 @@ namespace Nebbia\Core\Judgement\Soil;
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 
 /** What the sodium of all rounds of a recipe comes to in the soil, counted for a loam. */
 final readonly class SodiumRule implements Rule
 {
     public function __construct(private Table $soil, private SodiumLoad $load) {}
+
+    public function grounds(): array
+    {
+        $points = $this->soil->part('points');
+
+        return [RuleGround::plain('soil.sodium', GroundTopic::Soil, $points->string('basis'), $points->string('sure'), [
+            'notice' => $points->float('notice'), 'caution' => $points->float('caution'), 'stop' => $points->float('stop'),
+        ])];
+    }
+
+    public function sentences(): array
+    {
+        return ['soil.sodium'];
+    }
 
     public function judge(Situation $situation): iterable
     {

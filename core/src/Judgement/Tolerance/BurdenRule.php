@@ -8,7 +8,9 @@ use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Row;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Plant\Threshold;
 
@@ -27,6 +29,16 @@ final readonly class BurdenRule implements Rule
     public function __construct(Table $tolerances, private Burdens $burdens)
     {
         $this->burden = $tolerances->part('burden');
+    }
+
+    public function grounds(): array
+    {
+        return [RuleGround::plain('burden', GroundTopic::Leaves, $this->burden->string('basis'), $this->burden->string('sure'), ['factor' => $this->burden->float('factor')])];
+    }
+
+    public function sentences(): array
+    {
+        return ['burden', 'burden.stop', 'burden.perhaps-stop', 'burden.perhaps'];
     }
 
     public function judge(Situation $situation): iterable

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Nebbia\Core\Judgement\Tolerance;
 
 use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Plant\Modifier;
 use Nebbia\Core\Plant\Modifiers;
@@ -17,12 +20,25 @@ final readonly class ConditionRule implements Rule
     /** Told with the hour, not with the plant. */
     private const OF_THE_HOUR = ['warm', 'hot', 'sun-soon', 'slow-drying'];
 
-    /** @var list<Modifier> */
-    private array $modifiers;
+    public function __construct(private Modifiers $modifiers, private Limits $limits) {}
 
-    public function __construct(Modifiers $modifiers, private Limits $limits)
+    public function grounds(): array
     {
-        $this->modifiers = $modifiers->all;
+        return [
+            ...array_map(static fn (Modifier $modifier): RuleGround => RuleGround::of(
+                "modifier.$modifier->id", GroundTopic::Conditions, Message::of("ground.modifier.$modifier->id"), Message::of("modifier.$modifier->id"), $modifier->basis, $modifier->sure,
+            ), $this->modifiers->all),
+            RuleGround::plain('modifiers', GroundTopic::Conditions, $this->modifiers->basis, $this->modifiers->sure, ['floor' => $this->modifiers->floor]),
+            RuleGround::plain('condition.sick', GroundTopic::Conditions, 'practice', 'low'),
+        ];
+    }
+
+    public function sentences(): array
+    {
+        return [
+            'condition.sick',
+            ...array_map(static fn (string $id): string => "condition.$id", array_values(array_diff(array_column($this->modifiers->all, 'id'), self::OF_THE_HOUR))),
+        ];
     }
 
     public function judge(Situation $situation): iterable
@@ -30,7 +46,7 @@ final readonly class ConditionRule implements Rule
         $use = $situation->mix->recipe->use;
         $now = $situation->circumstances;
         if ($use->wetsLeaves() || $use->wetsRoots()) {
-            foreach ($this->modifiers as $modifier) {
+            foreach ($this->modifiers->all as $modifier) {
                 if ($modifier->stops && array_filter($modifier->states, $now->is(...)) !== []) {
                     yield $this->finding($situation, $modifier, Severity::Stop);
                 }

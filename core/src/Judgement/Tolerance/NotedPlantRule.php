@@ -6,7 +6,9 @@ namespace Nebbia\Core\Judgement\Tolerance;
 
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Plant\Thresholds;
 
@@ -14,6 +16,16 @@ use Nebbia\Core\Plant\Thresholds;
 final readonly class NotedPlantRule implements Rule
 {
     public function __construct(private Thresholds $leaves) {}
+
+    public function grounds(): array
+    {
+        return [RuleGround::plain('sensitive-plant', GroundTopic::Leaves, 'established guidance', 'medium')];
+    }
+
+    public function sentences(): array
+    {
+        return ['sensitive-plant'];
+    }
 
     public function judge(Situation $situation): iterable
     {

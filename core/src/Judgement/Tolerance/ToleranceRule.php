@@ -10,14 +10,19 @@ use Nebbia\Core\Data\Row;
 use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Mixing\FinalStrength;
 use Nebbia\Core\Mixing\Recipe\RecipeLine;
 use Nebbia\Core\Mixing\Recipe\UseOfSpray;
 use Nebbia\Core\Plant\Modifier;
 use Nebbia\Core\Plant\SensitivityGroup;
+use Nebbia\Core\Plant\Threshold;
+use Nebbia\Core\Plant\Thresholds;
 use Nebbia\Core\Substance\Ingredient;
+use Nebbia\Core\Substance\Substances;
 
 /**
  * Every substance against what the plant bears: on leaves for foliar sprays and dips, on roots for a drench.
@@ -36,7 +41,7 @@ final readonly class ToleranceRule implements Rule
     /** @var array<string, Row> */
     private array $roots;
 
-    public function __construct(Table $tolerances, private Limits $limits)
+    public function __construct(Table $tolerances, private Limits $limits, private Thresholds $leaves, private Substances $substances)
     {
         $roots = [];
         foreach ($tolerances->rows('roots') as $row) {
@@ -45,6 +50,41 @@ final readonly class ToleranceRule implements Rule
             }
         }
         $this->roots = $roots;
+    }
+
+    public function grounds(): array
+    {
+        $grounds = [];
+        foreach ($this->substances->ids() as $id) {
+            $threshold = $this->leaves->of($id);
+            if ($threshold !== null) {
+                $grounds[] = RuleGround::of(
+                    "tolerance.$id", GroundTopic::Leaves, Message::of('ground.tolerance.title', ['name' => $this->substances->of($id)->name]), $this->bears($threshold),
+                    $threshold->basis, $threshold->sure, [$id],
+                );
+            }
+        }
+        $ofRoots = [];
+        foreach ($this->roots as $row) {
+            $id = $row->strings('substances')[0] ?? '';
+            $ofRoots[$id] = RuleGround::of("roots.$id", GroundTopic::Leaves, Message::of('ground.roots.title', ['name' => $this->substances->of($id)->name]), Message::of('ground.roots.text', [
+                'sensitive' => $row->row('careful')->float('sensitive'), 'ordinary' => $row->row('careful')->float('ordinary'), 'unit' => $row->string('unit'),
+            ]), $row->string('basis'), $row->string('sure'));
+        }
+
+        return [...$grounds, ...array_values($ofRoots), RuleGround::plain('tolerance.unknown', GroundTopic::Leaves, 'practice', 'low')];
+    }
+
+    public function sentences(): array
+    {
+        $by = static fn (string $head, StrengthVerdict ...$verdicts): array => array_map(static fn (StrengthVerdict $one): string => "$head.$one->value", array_values($verdicts));
+
+        return [
+            'tolerance.unknown', 'tolerance.unknown-roots', ...$by('tolerance', ...StrengthVerdict::cases()),
+            ...$by('tolerance.roots', StrengthVerdict::Fine, StrengthVerdict::PerhapsCareful, StrengthVerdict::Careful),
+            ...$by('tolerance.ash-measured', StrengthVerdict::Fine, StrengthVerdict::Careful, StrengthVerdict::Stop),
+            ...$by('tolerance.ash-ph', StrengthVerdict::Careful, StrengthVerdict::Stop), 'tolerance.sulfur-heat.stop', 'tolerance.nicotine.stop',
+        ];
     }
 
     public function judge(Situation $situation): iterable
@@ -187,5 +227,16 @@ final readonly class ToleranceRule implements Rule
             'high' => $amount->high,
             'unit' => $unit,
         ];
+    }
+
+    private function bears(Threshold $threshold): Message
+    {
+        $params = ['unit' => $threshold->unit, 'works' => $threshold->works === null ? 'no' : 'yes', 'from' => $threshold->works[0] ?? 0.0, 'to' => $threshold->works[1] ?? 0.0];
+        foreach (SensitivityGroup::cases() as $group) {
+            $params["{$group->value}_careful"] = $threshold->careful($group);
+            $params["{$group->value}_stop"] = $threshold->stop($group) ?? 0.0;
+        }
+
+        return Message::of($threshold->note === null ? 'ground.tolerance.text' : "ground.tolerance.$threshold->note", $params);
     }
 }

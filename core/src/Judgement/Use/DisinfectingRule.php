@@ -8,7 +8,9 @@ use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Row;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Mixing\FinalStrength;
 use Nebbia\Core\Mixing\Recipe\UseOfSpray;
@@ -22,6 +24,16 @@ final readonly class DisinfectingRule implements Rule
     public function __construct(Table $tolerances)
     {
         $this->rows = array_values($tolerances->rows('disinfecting'));
+    }
+
+    public function grounds(): array
+    {
+        return [RuleGround::plain('disinfecting', GroundTopic::Leaves, 'established guidance', 'high')];
+    }
+
+    public function sentences(): array
+    {
+        return ['use.disinfect', 'disinfecting.fine', 'disinfecting.too-weak'];
     }
 
     public function judge(Situation $situation): iterable

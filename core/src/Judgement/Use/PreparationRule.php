@@ -5,10 +5,16 @@ declare(strict_types=1);
 namespace Nebbia\Core\Judgement\Use;
 
 use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Mixing\Recipe\UseOfSpray;
+use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\Length;
 use Nebbia\Core\Shelf\OnShelf;
 use Nebbia\Core\Shelf\State;
 
@@ -17,6 +23,44 @@ final class PreparationRule implements Rule
 {
     /** pH above which nothing is sprayed on leaves. */
     private const NO_LEAF = 11.0;
+
+    public function __construct(private Kinds $kinds, private Table $soap) {}
+
+    public function grounds(): array
+    {
+        $grounds = [];
+        foreach ($this->kinds->all as $kind) {
+            if ($kind->isSoap()) {
+                continue;
+            }
+            $place = $kind->usualPlace();
+            $life = $kind->life($place);
+            $percent = $kind->method->recovered->times(100.0);
+            $grounds[] = RuleGround::of("making.$kind->id", GroundTopic::Makings, $kind->name(), Message::of('ground.making.text', [
+                'note' => Message::of("making.note.$kind->id"), 'stands' => $kind->hours->likely > 0.0 ? 'yes' : 'no',
+                'from' => Length::of($kind->hours->low), 'to' => Length::of($kind->hours->high),
+                'strained' => $kind->method->isStrained() ? 'yes' : 'no', 'least' => $percent->low, 'most' => $percent->high,
+                'place' => $place->value, 'keeps' => Length::of($life->likely ?? 0.0), 'short' => Length::of($life->low ?? 0.0), 'long' => Length::of($life->high ?? 0.0),
+            ]), $kind->basis, $kind->sure);
+        }
+        $figures = $this->soap->part('figures');
+
+        return [
+            ...$grounds,
+            RuleGround::plain('soap', GroundTopic::Makings, 'established guidance', 'medium', [
+                'low' => $figures->row('plan')->float('low'), 'high' => $figures->row('plan')->float('high'), 'ph' => $figures->row('ph')->float('likely'),
+            ]),
+            RuleGround::plain('preparation', GroundTopic::Makings, 'definition', 'high'),
+            RuleGround::plain('preparation.caustic', GroundTopic::Makings, 'physical constant', 'high'),
+        ];
+    }
+
+    public function sentences(): array
+    {
+        return array_map(static fn (string $key): string => "preparation.$key", [
+            'steeping', 'to-strain', 'untested', 'refused', 'deadly', 'gone-off', 'use-soon', 'empty', 'not-enough', 'caustic',
+        ]);
+    }
 
     public function judge(Situation $situation): iterable
     {

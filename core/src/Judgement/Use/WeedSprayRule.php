@@ -6,13 +6,25 @@ namespace Nebbia\Core\Judgement\Use;
 
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Mixing\Recipe\UseOfSpray;
 
 /** Sprays meant to kill, or to touch only the pest, are not held against a plant; what that means is said. */
 final class WeedSprayRule implements Rule
 {
+    public function grounds(): array
+    {
+        return [RuleGround::plain('use', GroundTopic::Leaves, 'established guidance', 'high')];
+    }
+
+    public function sentences(): array
+    {
+        return ['use.weed', 'use.wipe'];
+    }
+
     public function judge(Situation $situation): iterable
     {
         $use = $situation->mix->recipe->use;

@@ -6,7 +6,9 @@ namespace Nebbia\Core\Judgement\Words;
 
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Measure\Units;
 
@@ -14,6 +16,16 @@ use Nebbia\Core\Measure\Units;
 final readonly class BorrowedUnitRule implements Rule
 {
     public function __construct(private Units $units) {}
+
+    public function grounds(): array
+    {
+        return [RuleGround::plain('units', GroundTopic::Measures, 'practice', 'medium')];
+    }
+
+    public function sentences(): array
+    {
+        return ['units.borrowed'];
+    }
 
     public function judge(Situation $situation): iterable
     {

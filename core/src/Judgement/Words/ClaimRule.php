@@ -6,9 +6,12 @@ namespace Nebbia\Core\Judgement\Words;
 
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Row;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Mixing\Mix;
 use Nebbia\Core\Substance\Substances;
@@ -20,13 +23,27 @@ final readonly class ClaimRule implements Rule
     /** @var list<array{Row, list<list<string>>, list<string>, list<string>, list<string>}> row, its lists, targets, kinds, uses */
     private array $rows;
 
-    public function __construct(Table $claims, private Targets $targets, private Substances $substances)
+    public function __construct(private Table $claims, private Targets $targets, private Substances $substances)
     {
         $rows = [];
         foreach ($claims->rows() as $row) {
             $rows[] = [$row, array_values($row->stringLists('all')), $row->strings('targets'), $row->strings('kinds'), $row->strings('uses')];
         }
         $this->rows = $rows;
+    }
+
+    public function grounds(): array
+    {
+        return array_values(array_map(static fn (Row $row): RuleGround => RuleGround::of(
+            'claim.'.$row->string('id'), GroundTopic::Claims, Message::of('ground.claim.'.$row->string('id')), Message::of('ground.both', [
+                'because' => Message::of('ground.claim-why.'.$row->string('id')), 'instead' => Message::of('claim.'.$row->string('id').'.instead'),
+            ]), $row->string('basis'), $row->string('sure'),
+        ), $this->claims->rows()));
+    }
+
+    public function sentences(): array
+    {
+        return array_map(static fn (string $id): string => "claim.$id", $this->claims->ids());
     }
 
     public function judge(Situation $situation): iterable
@@ -38,7 +55,7 @@ final readonly class ClaimRule implements Rule
             }
             $found = $this->substances($mix, $all);
             if ($found !== null) {
-                yield Finding::of('claim', Severity::from($row->string('severity')), 'claim.'.$row->string('id'), $this->params($situation, $found), $row->string('basis'), $row->string('sure'), $found);
+                yield Finding::of('claim', $row->oneOf('severity', Severity::class), 'claim.'.$row->string('id'), $this->params($situation, $found), $row->string('basis'), $row->string('sure'), $found);
             }
         }
     }

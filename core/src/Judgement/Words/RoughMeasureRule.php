@@ -6,7 +6,9 @@ namespace Nebbia\Core\Judgement\Words;
 
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Measure\AmountFormatter;
 use Nebbia\Core\Measure\UnitKind;
@@ -20,6 +22,16 @@ final class RoughMeasureRule implements Rule
 
     /** A unit that spans more than this, high over low, is worth a word. */
     private const ROUGH = 2.0;
+
+    public function grounds(): array
+    {
+        return [RuleGround::plain('measure', GroundTopic::Measures, 'practice', 'medium')];
+    }
+
+    public function sentences(): array
+    {
+        return ['measure.rough', 'measure.too-small', 'measure.weigh-only', 'measure.ounces'];
+    }
 
     public function judge(Situation $situation): iterable
     {

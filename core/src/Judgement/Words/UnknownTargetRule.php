@@ -6,7 +6,9 @@ namespace Nebbia\Core\Judgement\Words;
 
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Target\Targets;
 
@@ -14,6 +16,16 @@ use Nebbia\Core\Target\Targets;
 final readonly class UnknownTargetRule implements Rule
 {
     public function __construct(private Targets $targets) {}
+
+    public function grounds(): array
+    {
+        return [RuleGround::plain('target', GroundTopic::Measures, 'practice', 'medium')];
+    }
+
+    public function sentences(): array
+    {
+        return ['target.unknown'];
+    }
 
     public function judge(Situation $situation): iterable
     {

@@ -6,7 +6,9 @@ namespace Nebbia\Core\Judgement\Words;
 
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
+use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Substance\Ingredient;
 use Nebbia\Core\Substance\Strength;
@@ -14,6 +16,16 @@ use Nebbia\Core\Substance\Strength;
 /** Says which strength was taken where a recipe states none and bottles differ. */
 final class UsualStrengthRule implements Rule
 {
+    public function grounds(): array
+    {
+        return [RuleGround::plain('usual-strength', GroundTopic::Measures, 'practice', 'medium')];
+    }
+
+    public function sentences(): array
+    {
+        return ['usual-strength', 'usual-strength.exact'];
+    }
+
     public function judge(Situation $situation): iterable
     {
         $recipe = $situation->mix->recipe;

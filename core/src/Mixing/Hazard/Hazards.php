@@ -14,7 +14,7 @@ use Nebbia\Core\Substance\Strength;
 final readonly class Hazards
 {
     /** @var list<Hazard> */
-    private array $all;
+    public array $all;
 
     public function __construct(Table $hazards)
     {

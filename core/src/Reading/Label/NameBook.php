@@ -31,7 +31,7 @@ final readonly class NameBook
             foreach ($row->strings('names') as $name) {
                 $folded = Fold::name($name);
                 if (! isset($names[$folded])) {
-                    $names[$folded] = [$row->bool('each') ? $name : $row->strings('names')[0], PartClass::from($row->string('class'))];
+                    $names[$folded] = [$row->bool('each') ? $name : $row->strings('names')[0], $row->oneOf('class', PartClass::class)];
                     $byLength[strlen($folded)][] = $folded;
                 }
             }
@@ -40,7 +40,7 @@ final readonly class NameBook
         $this->mostWords = max(1, ...array_map(static fn (string $name): int => substr_count($name, ' ') + 1, array_map(strval(...), array_keys($names))));
         $this->byLength = $byLength;
         $this->patterns = array_values(array_map(
-            static fn ($row): array => [$row->string('id'), PartClass::from($row->string('class')), '/'.$row->string('pattern').'/u'],
+            static fn ($row): array => [$row->string('id'), $row->oneOf('class', PartClass::class), '/'.$row->string('pattern').'/u'],
             $bottleNames->rows('patterns'),
         ));
     }
