@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Actions\CourseDraft;
-use App\Actions\KeepLook;
-use App\Actions\LogBatch;
-use App\Actions\PlanCourse;
 use App\Models\Garden;
 use App\Models\LookKind;
 use App\Models\Planting;
@@ -18,6 +14,10 @@ use App\Models\RoundStatus;
 use App\Models\Sprayer;
 use App\Models\Trouble;
 use App\Models\WeatherNote;
+use App\Notebook\Writes\KeepLook;
+use App\Rounds\CourseDraft;
+use App\Rounds\Writes\LogBatch;
+use App\Rounds\Writes\PlanCourse;
 use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Actions\BeginPreparation;
-use App\Actions\TendPreparation;
+use App\Making\Writes\BeginPreparation;
+use App\Making\Writes\TendPreparation;
 use App\Models\Garden;
 use App\Models\Preparation;
 use App\Models\Sprayer;

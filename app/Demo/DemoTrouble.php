@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Actions\KeepScouting;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Trouble;
 use App\Models\TroubleStatus;
+use App\Scouting\Writes\KeepScouting;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Data\Row;
 use Nebbia\Core\Pest\Decision\EnemiesSeen;

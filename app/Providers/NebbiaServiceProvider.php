@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Actions\Household;
-use App\Actions\Past;
+use App\Bench\SprayHistory;
 use App\Core\CompiledData;
 use App\Database\ImmediateConnector;
 use App\Database\SchemaNumber;
 use App\Exceptions\Mishaps;
 use App\Http\Hosts;
 use App\Models\Spoilt;
+use App\Pantry\Household;
 use App\Time\Clock;
 use App\Undo\ChangeRecorder;
 use App\Weather\ForecastProvider;
@@ -57,7 +57,7 @@ final class NebbiaServiceProvider extends ServiceProvider
         $this->app->scoped(ChangeRecorder::class);
         // Holds what the household had, for as long as the request.
         $this->app->scoped(ForecastProvider::class, static fn (): ForecastProvider => new NotedWeather(new StandInForecast));
-        $this->app->scoped(Past::class);
+        $this->app->scoped(SprayHistory::class);
         $this->app->scoped(Household::class);
     }
 

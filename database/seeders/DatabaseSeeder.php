@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\StartGarden;
 use App\Models\Garden;
+use App\Settings\Writes\StartGarden;
 use Illuminate\Database\Seeder;
 
 /** Makes the demo garden, once. */

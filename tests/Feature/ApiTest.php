@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Actions\StartGarden;
 use App\Models\Application;
 use App\Models\Garden;
 use App\Models\Round;
 use App\Models\Sprayer;
+use App\Settings\Writes\StartGarden;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\AssessTrouble;
-use App\Actions\StartGarden;
 use App\Models\Garden;
 use App\Models\Trouble;
+use App\Scouting\Queries\AssessTrouble;
+use App\Settings\Writes\StartGarden;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Pest\Decision\Choice;
 use Nebbia\Core\Pest\Decision\EnemiesSeen;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\StartGarden;
 use App\Models\Garden;
+use App\Settings\Writes\StartGarden;
 use Opis\JsonSchema\Helper;
 use Opis\JsonSchema\Validator;
 use Tests\Support\DemoOnce;

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Actions\Household;
-use App\Actions\StartGarden;
-use App\Http\Resources\ApplicationResource;
 use App\Models\Application;
 use App\Models\Garden;
 use App\Models\Recipe;
 use App\Models\Round;
+use App\Pantry\Household;
+use App\Rounds\Resources\ApplicationResource;
+use App\Settings\Writes\StartGarden;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Measure\UnitSystem;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Actions\StartGarden;
 use App\Models\Application;
 use App\Models\Course;
+use App\Settings\Writes\StartGarden;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Files\Csv;
 use App\Models\Change;
-use App\Photos\Jpeg;
+use App\Scouting\Jpeg;
 use App\Undo\ChangeRecorder;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\ShowPantry;
 use App\Database\SchemaNumber;
+use App\Pantry\Queries\ShowPantry;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Process;
 

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\StartGarden;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Trouble;
+use App\Settings\Writes\StartGarden;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\TakeFromShelf;
+use App\Making\Queries\TakeFromShelf;
 use App\Models\Garden;
 use App\Models\Preparation;
 use Carbon\CarbonImmutable;

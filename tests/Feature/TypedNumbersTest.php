@@ -11,7 +11,7 @@ use Illuminate\Foundation\Http\FormRequest;
 /** @return list<class-string<FormRequest>> */
 function everyRequest(): array
 {
-    $classes = array_map(static fn (string $file): string => 'App\\Http\\Requests\\'.basename($file, '.php'), glob(app_path('Http/Requests/*.php')) ?: []);
+    $classes = array_map(static fn (string $file): string => 'App'.strtr(substr($file, strlen(app_path()), -4), '/', '\\'), glob(app_path('*/Requests/*.php')) ?: []);
 
     return array_values(array_filter($classes, static fn (string $class): bool => is_subclass_of($class, FormRequest::class) && ! (new ReflectionClass($class))->isAbstract()));
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Actions\StartGarden;
 use App\Models\Garden;
+use App\Settings\Writes\StartGarden;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\StartGarden;
 use App\Models\Garden;
+use App\Settings\Writes\StartGarden;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
 use Nebbia\Core\Mixing\Recipe\UseOfSpray;

@@ -19,7 +19,7 @@ final class OpenApiCommand extends Command
     {
         $generator = (new Generator)->setVersion('3.1.0');
         $generator->addProcessor(new FillIn);
-        $document = $generator->generate([app_path('Http'), app_path('OpenApi')])?->toJson(JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        $document = $generator->generate([app_path()])?->toJson(JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
         $to = $this->option('to');
         file_put_contents(is_string($to) ? $to : base_path('docs/openapi.json'), $document."\n");
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Calendar\RoundCalendar;
 use App\Console\PlainCommand;
 use App\Console\PlanReport;
 use App\Console\RecipeFile;
 use App\Console\SchemaCheck;
 use App\Console\TextFile;
+use App\Rounds\RoundCalendar;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Planning\Course\CourseReader;

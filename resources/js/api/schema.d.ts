@@ -20,6 +20,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/recipes/{recipe}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copyRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listRecipes"];
+        put?: never;
+        post: operations["createRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/recipes/{recipe}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showRecipe"];
+        put: operations["updateRecipe"];
+        post?: never;
+        delete: operations["deleteRecipe"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/bench/need": {
         parameters: {
             query?: never;
@@ -30,6 +78,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["estimateNeed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grounds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listGrounds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/recipes/{recipe}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listVersions"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -164,54 +244,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gardens/{garden}/batches/{batch}/gone": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["clearBatch"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gardens/{garden}/batches": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["logBatch"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gardens/{garden}/ticks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["tickStep"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/gardens/{garden}/plantings": {
         parameters: {
             query?: never;
@@ -222,22 +254,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["addPlanting"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gardens/{garden}/sprayers": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["addSprayer"];
         delete?: never;
         options?: never;
         head?: never;
@@ -271,22 +287,6 @@ export interface paths {
         put: operations["updatePlanting"];
         post?: never;
         delete: operations["deletePlanting"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gardens/{garden}/sprayers/{sprayer}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["updateSprayer"];
-        post?: never;
-        delete: operations["deleteSprayer"];
         options?: never;
         head?: never;
         patch?: never;
@@ -340,22 +340,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gardens/{garden}/day-passes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["letDayPass"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/gardens/{garden}/plantings/{planting}/retire": {
         parameters: {
             query?: never;
@@ -399,70 +383,6 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gardens/{garden}/today": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["showToday"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gardens/{garden}/changes/{change}/undo": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["undo"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gardens/{garden}/plantings/{planting}/looks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["showLooks"];
-        put?: never;
-        post: operations["addLook"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gardens/{garden}/looks/{look}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["answerLook"];
-        post?: never;
-        delete: operations["deleteLook"];
         options?: never;
         head?: never;
         patch?: never;
@@ -548,6 +468,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/plantings/{planting}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showLooks"];
+        put?: never;
+        post: operations["addLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/looks/{look}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["answerLook"];
+        post?: never;
+        delete: operations["deleteLook"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/applications": {
         parameters: {
             query?: never;
@@ -558,6 +510,22 @@ export interface paths {
         get: operations["listApplications"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/changes/{change}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -590,6 +558,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["addProduct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/sprayers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addSprayer"];
         delete?: never;
         options?: never;
         head?: never;
@@ -639,6 +623,22 @@ export interface paths {
         put: operations["updateProduct"];
         post?: never;
         delete: operations["deleteProduct"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/sprayers/{sprayer}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["updateSprayer"];
+        post?: never;
+        delete: operations["deleteSprayer"];
         options?: never;
         head?: never;
         patch?: never;
@@ -724,7 +724,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gardens/{garden}/recipes/{recipe}/copy": {
+    "/api/gardens/{garden}/batches/{batch}/gone": {
         parameters: {
             query?: never;
             header?: never;
@@ -733,55 +733,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["copyRecipe"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gardens/{garden}/recipes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["listRecipes"];
-        put?: never;
-        post: operations["createRecipe"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gardens/{garden}/recipes/{recipe}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["showRecipe"];
-        put: operations["updateRecipe"];
-        post?: never;
-        delete: operations["deleteRecipe"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gardens/{garden}/recipes/{recipe}/versions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["listVersions"];
-        put?: never;
-        post?: never;
+        post: operations["clearBatch"];
         delete?: never;
         options?: never;
         head?: never;
@@ -846,6 +798,22 @@ export interface paths {
         get: operations["listReplans"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/batches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["logBatch"];
         delete?: never;
         options?: never;
         head?: never;
@@ -948,6 +916,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showToday"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/rounds/{round}/skip": {
         parameters: {
             query?: never;
@@ -980,23 +964,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gardens/{garden}/scoutings/{scouting}/photo": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["showPhoto"];
-        put?: never;
-        post: operations["keepPhoto"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gardens/{garden}/scoutings": {
+    "/api/gardens/{garden}/ticks": {
         parameters: {
             query?: never;
             header?: never;
@@ -1005,55 +973,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keepScouting"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gardens/{garden}/scout": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["scout"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/signs": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["showSigns"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/gardens": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["listGardens"];
-        put?: never;
-        post: operations["startGarden"];
+        post: operations["tickStep"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1108,6 +1028,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/scoutings/{scouting}/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPhoto"];
+        put?: never;
+        post: operations["keepPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/scoutings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepScouting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/troubles": {
         parameters: {
             query?: never;
@@ -1116,6 +1068,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["listTroubles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/scout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/signs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showSigns"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1138,6 +1122,38 @@ export interface paths {
         options?: never;
         head?: never;
         patch: operations["updateTrouble"];
+        trace?: never;
+    };
+    "/api/gardens/{garden}/day-passes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["letDayPass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listGardens"];
+        put?: never;
+        post: operations["startGarden"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/gardens/{garden}/weather": {
@@ -1220,22 +1236,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/grounds": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["listGrounds"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1276,122 +1276,6 @@ export interface components {
             recipe_ids: string[];
             planting_id?: string | null;
         };
-        NewCount: {
-            /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
-            counted_at?: string | null;
-            /** @description One for each plant looked at: what was counted on all its looked-at leaves together, or a share in %; each as typed. */
-            counts: (number | string)[];
-            leaves_per_plant?: number | null;
-            /** @enum {string} */
-            enemies?: "none" | "some" | "many";
-            note?: string | null;
-        };
-        ChosenProduct: {
-            line: number;
-            product_id: string;
-        };
-        ChosenRound: {
-            /** Format: date */
-            day: string;
-            /** @description By the clocks of the garden; null where any will do. */
-            hour?: number | null;
-        };
-        NewCourse: {
-            recipe_id: string;
-            sprayer_id?: string | null;
-            planting_ids: string[];
-            target?: string | null;
-            /** @description The trouble it is against. */
-            trouble_id?: string | null;
-            /** @description As typed; the sprayer's usable volume if left out. */
-            volume?: string | null;
-            /** @description Bottles taken for lines of the recipe. */
-            products?: components["schemas"]["ChosenProduct"][] | null;
-            every_days: number;
-            times: number;
-            /** Format: date */
-            starts_on: string;
-            /** @description Where they are not evenly spaced. */
-            rounds?: components["schemas"]["ChosenRound"][] | null;
-            /** @enum {string} */
-            purpose?: "outbreak" | "prevention";
-            /** @description A remedy that takes turns with the first. */
-            other_recipe_id?: string | null;
-        };
-        ImportPlantings: {
-            /** @description The file as text. */
-            csv: string;
-        };
-        LetDayPass: {
-            /** @description Of the garden, as it was seen. */
-            version: number;
-        };
-        SeenRound: {
-            id: string;
-            version: number;
-        };
-        LogBatch: {
-            /** @description That came out of the batch. */
-            rounds: components["schemas"]["SeenRound"][];
-            /** @description That were sprayed; all that were open if left out. */
-            planting_ids?: string[] | null;
-            /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
-            applied_at?: string | null;
-            /** @description What was used, as typed; the planned volume if left out. */
-            volume?: string | null;
-            /** @description What is left over, as typed; nothing if left out. */
-            left?: string | null;
-            /** @description Whether the delicate plants were rinsed; null where that was not called for. */
-            rinsed?: boolean | null;
-            by?: string | null;
-            note?: string | null;
-        };
-        LogRound: {
-            version: number;
-            /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
-            applied_at?: string | null;
-            /** @description What was used, as typed; the planned volume if left out. */
-            volume?: string | null;
-            by?: string | null;
-            note?: string | null;
-        };
-        LookAnswer: {
-            version: number;
-            /** @description 0 none to 10 dead. */
-            score: number;
-            note?: string | null;
-        };
-        NewLook: {
-            /** @enum {string} */
-            kind: "patch" | "whole";
-            recipe_id?: string | null;
-            /** @description The logged round that did it. */
-            application_id?: string | null;
-            /** @description Of the full strength, above 0 up to 1. */
-            fraction?: number | null;
-            leaves?: number | null;
-            /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
-            put_on_at?: string | null;
-            /** @description 0 none to 10 dead; left out where it is still to be looked at. */
-            score?: number | null;
-            note?: string | null;
-        };
-        MakingDraft: {
-            kind: string;
-            /** @description How much should come of it, as typed; a litre of liquid if left out. */
-            want?: string | null;
-            body?: components["schemas"]["PreparationBody"];
-            /** @description That it is meant for: it is strained finer than its passage. */
-            sprayer_id?: string | null;
-        };
-        MoveRound: {
-            version: number;
-            /** Format: date */
-            due_on: string;
-            /** @description By the clocks of the garden; null where any will do. */
-            due_hour?: number | null;
-            reason?: string | null;
-        };
         NeedRequest: {
             planting_ids: string[];
             /** @enum {string} */
@@ -1400,81 +1284,6 @@ export interface components {
             wets?: boolean | null;
             /** @description As typed, for open ground. */
             ground_m2?: string | null;
-        };
-        NewOwnMeasure: {
-            version?: number | null;
-            /** @description drop, squeeze, handful … */
-            unit: string;
-            /** @description What it was measured with; of anything if left out. */
-            ingredient?: string | null;
-            /** @description How many were measured together. */
-            count: number;
-            /** @description What they came to, each time, as typed. */
-            totals: string[];
-            /** @description The smallest step that can be read, as typed. */
-            step?: string | null;
-        };
-        NewPlanting: {
-            /** @description The version that was seen; only where one is changed. */
-            version?: number | null;
-            /** @description By any name it goes by. */
-            plant: string;
-            name?: string | null;
-            variety?: string | null;
-            number: number;
-            stage: string;
-            zone_id?: string | null;
-            /** @description As typed, with a decimal point or comma. */
-            height_cm?: string | null;
-            /** @description Ground that they cover, as typed. */
-            area_m2?: string | null;
-            /** @description Litres of one pot, as typed. */
-            pot_l?: string | null;
-            indoors?: boolean | null;
-            in_flower?: boolean | null;
-            /** Format: date */
-            harvest_on?: string | null;
-            /** Format: date */
-            new_until?: string | null;
-            states?: ("soft-growth" | "hardened" | "sick")[] | null;
-            /**
-             * Format: date
-             * @description Planted, potted or moved on that day.
-             */
-            moved_on?: string | null;
-            care?: components["schemas"]["PlantCare"] | null;
-            /** @enum {string} */
-            value?: "replaceable" | "dear" | "irreplaceable";
-            note?: string | null;
-        };
-        NewProduct: {
-            /** @description The version that was seen; only where one is changed. */
-            version?: number | null;
-            name?: string | null;
-            /** @description By any name it goes by. */
-            ingredient: string;
-            /** @description As the label says it. */
-            strength?: string | null;
-            /** @description g/mL where it was measured. */
-            density?: string | null;
-            /** @description As typed: "500 mL", "1 kg", "20 tablets". */
-            size?: string | null;
-            /** @description As typed; what a full one holds if left out. */
-            left?: string | null;
-            price?: string | null;
-            /** Format: date */
-            opened_on?: string | null;
-            /** Format: date */
-            best_before?: string | null;
-            note?: string | null;
-        };
-        NoteRain: {
-            /** @description In the gauge, as typed: a point or a comma; millimetres, or inches with "in". */
-            mm: string;
-            /** @description In the garden's time zone, like 2026-05-02T19:30. */
-            began_at: string;
-            /** @description How long it rained. */
-            hours: number;
         };
         ReadRequest: {
             text: string;
@@ -1499,122 +1308,6 @@ export interface components {
             /** @description What really went in, as typed: "1 tbsp". */
             put?: string;
         };
-        RetirePlanting: {
-            version: number;
-            /** @description True brings a retired planting back. */
-            back?: boolean | null;
-            why?: string | null;
-        };
-        Scout: {
-            planting_id?: string | null;
-            /** @description Signs that are there. */
-            present: string[];
-            /** @description Signs that were looked for and are not there. */
-            absent: string[];
-            /** @description Signs that could not be looked at; not asked for again. */
-            skipped?: string[];
-            weather?: ("wet" | "dry" | "hot" | "cool")[];
-        };
-        KeepScouting: WithRequired<components["schemas"]["Scout"], "planting_id" | "present" | "absent"> & {
-            planting_id: string;
-            present: string[];
-            absent: string[];
-            weather: ("wet" | "dry" | "hot" | "cool")[];
-            note: string | null;
-            /**
-             * @description trouble: it opens a trouble, or goes to the open one of the same target; look: it is only written down.
-             * @enum {string}
-             */
-            as: "trouble" | "look";
-            /** @description What the gardener takes it for; null while it is not known. */
-            target: string | null;
-        };
-        /** @description When in the week there is time; no days is every day. */
-        FreeHours: {
-            days: ("mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun")[];
-            /** @description A full hour, like 18:00. */
-            from: string;
-            to: string;
-        };
-        Settings: {
-            version: number;
-            name: string;
-            /** @enum {string} */
-            units: "us" | "metric" | "imperial" | "au";
-            language: string;
-            time_zone: string;
-            /** @description In degrees, as typed: 38.72, 38,72 or 38.72 N; south below nought. */
-            latitude?: number | string | null;
-            /** @description In degrees, as typed; west below nought, or with a W. */
-            longitude?: number | string | null;
-            /** @description As typed. */
-            hardness_mg_l: number | string;
-            /** @description As typed. */
-            alkalinity_mg_l: number | string;
-            /** @enum {string} */
-            theme: "auto" | "light" | "dark";
-            currency?: string;
-            free_hours?: components["schemas"]["FreeHours"][];
-            around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
-        };
-        SkipRound: {
-            version: number;
-            reason?: string | null;
-        };
-        SoapDraft: {
-            soap: components["schemas"]["SoapPlan"];
-        };
-        NewSprayer: {
-            /** @description The version that was seen; only where one is changed. */
-            version?: number | null;
-            name: string;
-            /** @description As typed: "2 L", "1/2 gal". */
-            capacity: string;
-            /** @description How full it may be. */
-            usable_fraction?: string | null;
-            material?: string | null;
-            dedicated_to?: string | null;
-            finest_passage_mm?: string | null;
-            /** @description What ten squeezes come to, as typed. */
-            ten_squeezes?: string | null;
-            /** @description What comes out in a minute, as typed. */
-            one_minute?: string | null;
-        };
-        StartGarden: {
-            /** @enum {string} */
-            start: "demo" | "empty";
-            name?: string;
-            /** @enum {string} */
-            units?: "us" | "metric" | "imperial" | "au";
-            language?: string;
-            time_zone?: string;
-            /** @description As typed. */
-            latitude?: number | string | null;
-            /** @description As typed. */
-            longitude?: number | string | null;
-            /** @description As typed. */
-            hardness_mg_l?: number | string;
-            /** @description As typed. */
-            alkalinity_mg_l?: number | string;
-            /** @enum {string} */
-            theme?: "auto" | "light" | "dark";
-            around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
-        };
-        NewPreparation: {
-            body: components["schemas"]["PreparationBody"];
-            name?: string | null;
-            sprayer_id?: string | null;
-        };
-        SuggestRounds: {
-            recipe_id: string;
-            planting_ids: string[];
-            target: string;
-            /** Format: date */
-            starts_on: string;
-            /** @enum {string} */
-            purpose?: "outbreak" | "prevention";
-            other_recipe_id?: string | null;
-        };
         SwapRequest: {
             recipe: components["schemas"]["RecipeBody"];
             /** @description Position of the line; the base if left out. */
@@ -1624,122 +1317,6 @@ export interface components {
             /** @description Where it is no bottle of the cupboard. */
             ingredient?: string | null;
             strength?: string | null;
-        };
-        NewTacticUse: {
-            tactic: string;
-            /** @description In the garden's time zone; now if left out. */
-            done_at?: string | null;
-            note?: string | null;
-        };
-        PreparationChange: {
-            version: number;
-            /** @description Step => whether it is done. */
-            done?: {
-                [key: string]: boolean;
-            };
-            /** @description The step whose timer is started. */
-            timer?: number;
-            stirred?: boolean;
-            /** @description It is strained, or thinned, and stands in its jar. */
-            finished?: boolean;
-            /** @description How much came through, as typed. */
-            strained?: string | null;
-            topped_up?: string | null;
-            /** @enum {string} */
-            kept?: "warm" | "fridge" | "frozen";
-            /** @description As typed; 0 for none. */
-            left?: string;
-            /** @description As typed; null where none is known. */
-            ph?: number | string | null;
-            test?: {
-                clear: boolean;
-                /** @description As typed. */
-                ph: number | string;
-            };
-            name?: string;
-            note?: string;
-        };
-        TickStep: {
-            /** @description As the day's list names it. */
-            step: string;
-            done: boolean;
-        };
-        NewTool: {
-            version?: number | null;
-            name: string;
-            /** @enum {string} */
-            kind: "spoon" | "graduated" | "dropper" | "scale";
-            /** @description What it holds, or what a scale bears, as typed. */
-            size?: string | null;
-            /** @description Between two marks, or the resolution of a scale, as typed. */
-            step?: string | null;
-        };
-        ChangeTrouble: {
-            version: number;
-            /** @description What it is, by any name. */
-            target?: string | null;
-            /** @enum {string} */
-            status?: "open" | "closed";
-            /** @description How it ended. */
-            outcome?: string | null;
-        };
-        /** @description A day's weather as a station showed it, or as it is foretold, in the gardener's own units. */
-        TypedDay: {
-            /** Format: date */
-            day: string;
-            /** @description As typed: a point or a comma. */
-            low: string;
-            high: string;
-            /** @description In all; in millimetres, or in inches with "in". */
-            rain?: string | null;
-            /** @description Hour at which it begins. */
-            rain_from?: number | null;
-            rain_hours?: number | null;
-            wind?: string | null;
-            /** @enum {string} */
-            sky: "clear" | "half" | "overcast";
-        };
-        ImportWeather: {
-            /** @description time,temp_c,rain_mm,wind_ms,humidity,cloud */
-            csv: string;
-        };
-        NewZone: {
-            /** @description The version that was seen; only where one is changed. */
-            version?: number | null;
-            name: string;
-            note?: string | null;
-        };
-        /** @description An entry of the notebook: everything as it was when it was logged. */
-        Application: {
-            id: string;
-            version: number;
-            /** Format: date-time */
-            applied_at: string;
-            recipe: string;
-            target: string | null;
-            sprayer: string | null;
-            plantings: string[];
-            round_number: number | null;
-            rounds: number | null;
-            /** Format: float */
-            volume_ml: number;
-            volume: string;
-            by: string | null;
-            note: string | null;
-            /** @enum {string} */
-            severity: "fine" | "notice" | "caution" | "stop";
-            lines: components["schemas"]["Line"][];
-            strengths: components["schemas"]["Strength"][];
-            findings: components["schemas"]["Finding"][];
-            taken: string[];
-            cost: string | null;
-            planting_ids: string[];
-            /** @description In that hour, as far as it was known. */
-            weather: string | null;
-            /** @description The plants, after a while. */
-            rinsed: boolean | null;
-            /** @description What it came out of, where more than one round did or something was left. */
-            batch: string | null;
         };
         /** @description A recipe worked out on the bench. */
         Bench: {
@@ -1791,15 +1368,6 @@ export interface components {
             burden_range: components["schemas"]["Interval"] | null;
             safety: components["schemas"]["Safety"] | null;
         };
-        /** @description A measure that can be made one's own. */
-        CalibrationChoice: {
-            unit: string;
-            name: string;
-            /** @description How many to take together. */
-            take: number;
-            /** @description What is taken where it is not measured. */
-            usual: string;
-        };
         /** @description Something to mind for people, animals, water or soil. */
         Care: {
             id: string;
@@ -1808,25 +1376,6 @@ export interface components {
             /** @enum {string} */
             who: "people" | "pets" | "bees" | "water" | "soil" | "kitchen" | "law";
             said: string;
-        };
-        Cause: {
-            target: string;
-            name: string;
-            /** @enum {string} */
-            kind: "pest" | "disease" | "weed" | "look-alike" | "none";
-            /** Format: float */
-            probability: number;
-            does: string;
-            clues: components["schemas"]["Clue"][];
-        };
-        /** @description Something that was just done and can be undone. */
-        Change: {
-            id: string;
-            label: string;
-        };
-        ChangedRound: {
-            round: components["schemas"]["Round"];
-            change: components["schemas"]["Change"];
         };
         Choice: {
             /** @description One entry of a list to choose from. */
@@ -1840,14 +1389,6 @@ export interface components {
             strength: string;
             also: string;
             is_liquid: boolean;
-        };
-        /** @description What one answer says for or against a cause. */
-        Clue: {
-            sign: string;
-            name: string;
-            there: boolean;
-            /** @enum {string} */
-            word: "for-strongly" | "for" | "hardly" | "against" | "against-strongly";
         };
         /** @description A recipe that is compared. */
         ComparedRecipe: {
@@ -1908,19 +1449,1464 @@ export interface components {
             /** @description Whether the price of everything in it is known. */
             is_whole: boolean;
         };
-        Count: {
+        /** @description So many fills of one sprayer. */
+        Fill: {
+            sprayer_id: string;
+            name: string;
+            fills: number;
+            each: string;
+            /** Format: float */
+            made_ml: number;
+            dedicated_to: string | null;
+        };
+        /** @description One way to share it out over the sprayers. */
+        FillWay: {
+            fills: components["schemas"]["Fill"][];
+            number: number;
+            made: string;
+            /** @description To be typed as the volume where one sprayer does it. */
+            volume: string;
+            takes: string | null;
+        };
+        Finding: {
+            rule: string;
+            /** @enum {string} */
+            severity: "fine" | "notice" | "caution" | "stop";
+            what: string;
+            because: string;
+            instead: string;
+            basis: string;
+            sure: string;
+            substances: string[];
+            /** @description What it rests on, by its id on the page that says why. */
+            ground: string;
+        };
+        /** @description How a mix sits in a sprayer. */
+        Fit: {
+            /** @enum {string} */
+            verdict: "fits" | "takes-the-air" | "overflows" | "too-little";
+            said: string;
+            /** @description For a sprayer that is full of the base already: what has to come out first. */
+            if_full: string | null;
+            /** @description How often to fill it for what was asked for. */
+            fills: number;
+            /** @description What goes in each time, where it is more than once. */
+            each: string | null;
+        };
+        /** @description A rule, and what it rests on. */
+        Ground: {
+            id: string;
+            topic: string;
+            topic_name: string;
+            title: string;
+            text: string;
+            basis: string;
+            sure: string;
+            /** @description Other names of what it speaks of, to be found by. */
+            also: string;
+        };
+        Interval: {
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            likely: number;
+            /** Format: float */
+            high: number;
+        };
+        /** @description A jar that a line can be taken from. */
+        JarOffer: {
+            id: string;
+            name: string;
+            state: string;
+            /** @description State and what is left, in words. */
+            said: string;
+            is_fit: boolean;
+        };
+        /** @description What an ingredient is there for, and whether it does it. */
+        Job: {
+            /** @description Of the recipe; null for the base. */
+            line: number | null;
+            ingredient: string;
+            /** @enum {string} */
+            pull: "pulls" | "helps" | "weak" | "over" | "idle" | "against" | "unknown";
+            job: string;
+            said: string;
+        };
+        /** @description What there is to choose from. */
+        Knowledge: {
+            ingredients: components["schemas"]["IngredientChoice"][];
+            plants: components["schemas"]["Choice"][];
+            targets: components["schemas"]["Choice"][];
+            /** @description What a soap can be made of. */
+            soap_oils: components["schemas"]["Choice"][];
+        };
+        /** @description What belongs on the bottle. */
+        Label: {
+            name: string;
+            contents: string[];
+            use: string;
+            made: string;
+            use_by: string | null;
+            keeps: string;
+            cautions: string[];
+        };
+        /** @description How to try a mix on a few leaves, from weak to full strength. */
+        Ladder: {
+            /** @description Why it is proposed; null where it need not be. */
+            proposed: string | null;
+            steps: components["schemas"]["LadderStep"][];
+            /** @description What to look for. */
+            looks: string[];
+        };
+        LadderStep: {
+            /**
+             * Format: float
+             * @description Of the full strength.
+             */
+            fraction: number;
+            /** Format: float */
+            wait_hours: number;
+            said: string;
+        };
+        /** @description What goes into the vessel, in mixing order. A solid adds no volume. */
+        Layer: {
+            name: string;
+            group: string;
+            amount: string;
+            measure: string | null;
+            /** Format: float */
+            volume_ml: number;
+            /**
+             * Format: float
+             * @description Level before it goes in.
+             */
+            from_ml: number;
+            how: string;
+        };
+        /** @description What becomes of one substance, g per 100 mL. */
+        Left: {
+            name: string;
+            /** Format: float */
+            before: number;
+            after: components["schemas"]["Interval"];
+            /** @description Both, in words. */
+            said: string;
+        };
+        /** @description A mark up the side of the vessel, in the gardener's units. */
+        LevelMark: {
+            /** Format: float */
+            ml: number;
+            label: string;
+        };
+        /** @description A line of the recipe worked out, ready to be read. */
+        Line: {
+            ingredient: string;
+            name: string;
+            strength: string;
+            strength_is_usual: boolean;
+            /** @description As written, in kitchen fractions. */
+            written: string;
+            /** @description The precise amount with its unit. */
+            precise: string;
+            /** @description Spoons and cups, or pieces; with the household's own tools where it has any. */
+            measure: string | null;
+            /** Format: float */
+            measure_error_percent: number | null;
+            /**
+             * Format: float
+             * @description The most that measuring may be off, as far as the marks say; null where it is not measured with own tools.
+             */
+            measure_worst_percent: number | null;
+            /** @description Near enough to be measured so. */
+            measure_is_near: boolean;
+            /** @description How to thin it first where the dose is too small. */
+            stock: string | null;
+            /** @description A ratio said the other way, or the share of the whole that a ratio comes to. */
+            both_ways: string | null;
+            /** @description Ids of bottles in the cupboard that can stand in for it. */
+            offers: components["schemas"]["Offer"][];
+            /** Format: float */
+            volume_ml: number | null;
+            /** Format: float */
+            mass_g: number | null;
+            group: string;
+            /** @description Jars on the shelf that it can be taken from. */
+            jars: components["schemas"]["JarOffer"][];
+            /** @description The jar it is taken from. */
+            preparation: string | null;
+            /** @description What a litre of it holds, where it is made ahead. */
+            makeup: string[];
+            /** @description Kind of preparation that makes it. */
+            made_as: string | null;
+        };
+        /** @description Something that was not put in, and is there now. */
+        Made: {
+            name: string;
+            /** Format: float */
+            grams_per_litre: number;
+            said: string;
+        };
+        /** @description A mix to be made, step by step. */
+        MixingPlan: {
+            name: string;
+            makes: string;
+            /** @description How often all of it is done. */
+            fills: number;
+            /** Format: float */
+            final_ml: number;
+            /** Format: float */
+            capacity_ml: number;
+            /** Format: float */
+            usable_ml: number;
+            /** @enum {string} */
+            severity: "fine" | "notice" | "caution" | "stop";
+            headline: string;
+            keeps: string;
+            lines: components["schemas"]["Line"][];
+            steps: components["schemas"]["MixingStep"][];
+        };
+        /** @description How much spray is needed. */
+        Need: {
+            total_ml: components["schemas"]["Interval"];
+            said: string;
+            range: string;
+            /** @description With a tenth on top, for what is not foreseen. */
+            with_extra: string;
+            stands: components["schemas"]["StandNeed"][];
+            ways: components["schemas"]["FillWay"][];
+        };
+        /** @description A bottle in the cupboard that can stand in for what a line asks for. */
+        Offer: {
+            product_id: string;
+            name: string;
+            strength: string;
+            /** @description It is what the line asks for, at that strength. */
+            is_same: boolean;
+        };
+        /** @description How acid or alkaline a mix is, at 25 °C; an estimate. */
+        Ph: {
+            ph: components["schemas"]["Interval"];
+            /**
+             * Format: float
+             * @description With the gas still in it.
+             */
+            closed: number | null;
+            said: string;
+        };
+        /** @description A recipe of the garden that is a spray of a family. */
+        RankedRecipe: {
+            id: string;
+            name: string;
+            meant_for_it: boolean;
+        };
+        ReadRecipeBody: {
+            /** @description As RecipeBody, with null for what a text does not say. */
+            format: string;
+            name: string;
+            use: string | null;
+            units: string;
+            base: {
+                amount: string | null;
+                basis: string;
+                liquid: string;
+                strength?: string;
+            };
+            ingredients: {
+                ingredient: string | null;
+                amount: string | null;
+                strength?: string;
+            }[];
+            repeat?: {
+                every_days: number;
+                times?: number | null;
+            };
+            targets?: string[];
+        };
+        /** @description A recipe read from plain words. */
+        Reading: {
+            recipe: components["schemas"]["ReadRecipeBody"];
+            understood: components["schemas"]["Span"][];
+            doubts: components["schemas"]["Span"][];
+            not_understood: components["schemas"]["Span"][];
+        };
+        RecipeLine: {
+            /** @description nebbia.recipe/1, as docs/formats describes it; here for the browser's types. */
+            ingredient: string;
+            amount: string;
+            strength?: string;
+            /** @description The jar it is taken from. */
+            preparation?: string;
+        };
+        RecipeBody: {
+            /** @enum {string} */
+            format: "nebbia.recipe/1";
+            name: string;
+            /** @enum {string} */
+            use: "foliar" | "drench" | "weed" | "dip" | "wipe" | "disinfect";
+            /** @enum {string} */
+            units: "us" | "metric" | "imperial" | "au";
+            base: {
+                amount: string;
+                /** @enum {string} */
+                basis: "added" | "final";
+                liquid: string;
+                strength?: string;
+                preparation?: string;
+            };
+            ingredients: components["schemas"]["RecipeLine"][];
+            repeat?: {
+                every_days: number;
+                times?: number;
+            };
+            targets?: string[];
+            note?: string;
+        };
+        Recipe: {
+            id: string;
+            version: number;
+            name: string;
+            use: string;
+            body: components["schemas"]["RecipeBody"];
+            note: string | null;
+            /** Format: date-time */
+            saved_at: string | null;
+        };
+        /** @description A recipe as it once was. */
+        RecipeVersion: {
+            number: number;
+            name: string;
+            body: components["schemas"]["RecipeBody"];
+            note: string | null;
+            /** Format: date-time */
+            saved_at: string;
+        };
+        /** @description What can be done about it. */
+        Rescue: {
+            said: string;
+            ways: components["schemas"]["WayOut"][];
+            /** @description How to get rid of what is left or spoilt. */
+            disposal: string;
+        };
+        /** @description What is in the bottle after mixing, what each ingredient does, where it tips over, and what to mind. */
+        Safety: {
+            ph: components["schemas"]["Ph"] | null;
+            /** @description Why no pH is given. */
+            why_no_ph: string | null;
+            left: components["schemas"]["Left"][];
+            made: components["schemas"]["Made"][];
+            jobs: components["schemas"]["Job"][];
+            tipping: components["schemas"]["Tipping"] | null;
+            ladder: components["schemas"]["Ladder"] | null;
+            care: components["schemas"]["Care"][];
+            /** @description What beside recipe and plant was taken into account. */
+            known: string[];
+            /** @description A RecipeBody: the recipe with all that is added made stronger, where that was asked. */
+            strengthened: Record<string, never> | null;
+        };
+        SavedRecipe: {
+            recipe: components["schemas"]["Recipe"];
+            change: components["schemas"]["Change"];
+        };
+        /** @description A stretch of a text, and what is said of it. */
+        Span: {
+            text: string;
+            /** @description In Unicode code points. */
+            start: number;
+            end: number;
+            kind: string;
+            what: string;
+        };
+        /** @description What one planting takes. */
+        StandNeed: {
+            name: string;
+            each: string | null;
+            total: string;
+            range: string;
+            because: string;
+            basis: string;
+            sure: string;
+        };
+        /** @description A final strength beside its working range and what the plant bears. */
+        Strength: {
+            substance: string;
+            name: string;
+            unit: string;
+            strength: components["schemas"]["Interval"];
+            /** @description Likely strength with its unit. */
+            said: string;
+            /** @description Low to high, where either end would be judged otherwise; else empty. */
+            said_range: string;
+            /** @description The exact figure with its range, and whether by weight or by volume. */
+            said_exactly: string;
+            /** Format: float */
+            works_from: number | null;
+            /** Format: float */
+            works_to: number | null;
+            /** Format: float */
+            careful: number | null;
+            /** Format: float */
+            stop: number | null;
+            /** @description Where it begins to work, where care begins and where it burns, as far as that is known. */
+            said_bounds: string;
+            /** @enum {string} */
+            group: "sensitive" | "ordinary" | "hardy";
+            /** @enum {string} */
+            severity: "fine" | "notice" | "caution" | "stop" | "unjudged";
+            /**
+             * Format: float
+             * @description Part of the burden.
+             */
+            share: number | null;
+        };
+        /** @description A recipe with another bottle in it. */
+        Swap: {
+            recipe: components["schemas"]["RecipeBody"];
+            findings: components["schemas"]["Finding"][];
+        };
+        /** @description By which factor on all that is added a mix begins to work, needs care, and burns. */
+        Tipping: {
+            /** Format: float */
+            works: number | null;
+            /** Format: float */
+            careful: number | null;
+            /** Format: float */
+            stop: number | null;
+            /** @description What gets there first; null where it is all together. */
+            careful_by: string | null;
+            stop_by: string | null;
+        };
+        /** @description One way to bring a mix back. */
+        WayOut: {
+            /** @enum {string} */
+            kind: "larger" | "fill" | "as-planned";
+            title: string;
+            steps: string[];
+            makes: string;
+        };
+        ImportPlantings: {
+            /** @description The file as text. */
+            csv: string;
+        };
+        NewPlanting: {
+            /** @description The version that was seen; only where one is changed. */
+            version?: number | null;
+            /** @description By any name it goes by. */
+            plant: string;
+            name?: string | null;
+            variety?: string | null;
+            number: number;
+            stage: string;
+            zone_id?: string | null;
+            /** @description As typed, with a decimal point or comma. */
+            height_cm?: string | null;
+            /** @description Ground that they cover, as typed. */
+            area_m2?: string | null;
+            /** @description Litres of one pot, as typed. */
+            pot_l?: string | null;
+            indoors?: boolean | null;
+            in_flower?: boolean | null;
+            /** Format: date */
+            harvest_on?: string | null;
+            /** Format: date */
+            new_until?: string | null;
+            states?: ("soft-growth" | "hardened" | "sick")[] | null;
+            /**
+             * Format: date
+             * @description Planted, potted or moved on that day.
+             */
+            moved_on?: string | null;
+            care?: components["schemas"]["PlantCare"] | null;
+            /** @enum {string} */
+            value?: "replaceable" | "dear" | "irreplaceable";
+            note?: string | null;
+        };
+        RetirePlanting: {
+            version: number;
+            /** @description True brings a retired planting back. */
+            back?: boolean | null;
+            why?: string | null;
+        };
+        NewZone: {
+            /** @description The version that was seen; only where one is changed. */
+            version?: number | null;
+            name: string;
+            note?: string | null;
+        };
+        ImportedPlantings: {
+            added: number;
+            changed: number;
+            change: components["schemas"]["Change"];
+        };
+        /** @description A garden with what stands in it. */
+        OpenGarden: {
+            garden: components["schemas"]["Garden"];
+            zones: components["schemas"]["Choice"][];
+            plantings: components["schemas"]["Planting"][];
+            sprayers: components["schemas"]["Sprayer"][];
+        };
+        /** @description When in the week plants are watered and fed. */
+        PlantCare: {
+            water_days: ("mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun")[];
+            /** @description A full hour, like 07:00. */
+            water_at: string;
+            /** @description Over the leaves, not at the root. */
+            from_above: boolean;
+            feed_days: ("mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun")[];
+        };
+        Planting: {
+            id: string;
+            version: number;
+            plant: string;
+            /** @description The kind, in words. */
+            kind: string;
+            name: string;
+            variety: string | null;
+            number: number;
+            stage: string;
+            zone: string;
+            zone_id: string;
+            /** Format: float */
+            height_cm: number | null;
+            /**
+             * Format: float
+             * @description Ground that they cover.
+             */
+            area_m2: number | null;
+            /**
+             * Format: float
+             * @description Litres of one pot.
+             */
+            pot_l: number | null;
+            indoors: boolean;
+            in_flower: boolean;
+            /** @description What is harvested of it, if anything. */
+            eaten: string | null;
+            /** Format: date */
+            harvest_on: string | null;
+            /** Format: date */
+            new_until: string | null;
+            /** @enum {string} */
+            value: "replaceable" | "dear" | "irreplaceable";
+            note: string | null;
+            /** Format: date */
+            retired_on: string | null;
+            retired_why: string | null;
+            states: ("soft-growth" | "hardened" | "sick")[];
+            /**
+             * Format: date
+             * @description Planted, potted or moved on that day.
+             */
+            moved_on: string | null;
+            care: components["schemas"]["PlantCare"] | null;
+        };
+        /** @description A planting at a glance. */
+        PlotPlanting: {
+            planting: components["schemas"]["Planting"];
+            troubles: components["schemas"]["TroubleBrief"][];
+            /** Format: date */
+            treated_on: string | null;
+            treated_with: string | null;
+            is_new: boolean;
+            days_to_harvest: number | null;
+            bears: string[];
+        };
+        /** @description The garden at a glance. */
+        Plot: {
+            /** Format: date */
+            date: string;
+            zones: components["schemas"]["PlotZone"][];
+            retired: components["schemas"]["Planting"][];
+        };
+        PlotZone: {
+            id: string;
+            version: number;
+            name: string;
+            note: string | null;
+            plantings: components["schemas"]["PlotPlanting"][];
+        };
+        SavedPlanting: {
+            planting: components["schemas"]["Planting"];
+            change: components["schemas"]["Change"];
+        };
+        SavedZone: {
+            id: string;
+            change: components["schemas"]["Change"];
+        };
+        MakingDraft: {
+            kind: string;
+            /** @description How much should come of it, as typed; a litre of liquid if left out. */
+            want?: string | null;
+            body?: components["schemas"]["PreparationBody"];
+            /** @description That it is meant for: it is strained finer than its passage. */
+            sprayer_id?: string | null;
+        };
+        SoapDraft: {
+            soap: components["schemas"]["SoapPlan"];
+        };
+        NewPreparation: {
+            body: components["schemas"]["PreparationBody"];
+            name?: string | null;
+            sprayer_id?: string | null;
+        };
+        PreparationChange: {
+            version: number;
+            /** @description Step => whether it is done. */
+            done?: {
+                [key: string]: boolean;
+            };
+            /** @description The step whose timer is started. */
+            timer?: number;
+            stirred?: boolean;
+            /** @description It is strained, or thinned, and stands in its jar. */
+            finished?: boolean;
+            /** @description How much came through, as typed. */
+            strained?: string | null;
+            topped_up?: string | null;
+            /** @enum {string} */
+            kept?: "warm" | "fridge" | "frozen";
+            /** @description As typed; 0 for none. */
+            left?: string;
+            /** @description As typed; null where none is known. */
+            ph?: number | string | null;
+            test?: {
+                clear: boolean;
+                /** @description As typed. */
+                ph: number | string;
+            };
+            name?: string;
+            note?: string;
+        };
+        /** @description One way to disinfect, from a bottle that is there or from one as it is usually sold. */
+        Disinfect: {
+            name: string;
+            /** @description Strength of the bottle. */
+            bottle: string;
+            /** @description It stands in the cupboard. */
+            is_at_hand: boolean;
+            aim: string;
+            /** @description How much of the bottle; null where it is too weak. */
+            take: string | null;
+            water: string | null;
+            contact: string;
+            caution: string;
+            too_weak: string | null;
+            basis: string;
+        };
+        /** @description A feed by ratio. */
+        Feed: {
+            name: string;
+            ratio: string;
+            take: string;
+            water: string;
+            preparation: string | null;
+            caution: string | null;
+        };
+        /** @description A kind of preparation that can be started. */
+        PreparationKind: {
+            id: string;
+            name: string;
+            note: string;
+            ingredient: string;
+            /** @description How long it takes; null where it is ready at once. */
+            takes: string | null;
+            /** @description How long it keeps, and where. */
+            keeps: string;
+            into: string;
+            is_soap: boolean;
+        };
+        /** @description A making worked out, before it is started. */
+        Making: {
+            kind: components["schemas"]["PreparationKind"];
+            body: components["schemas"]["PreparationBody"];
+            /** @description mL of liquid that go in. */
+            liquid: string | null;
+            raw: components["schemas"]["RawMaterial"][];
+            /** @description What comes through, with its bounds. */
+            yield: string | null;
+            /** Format: float */
+            yield_ml: number | null;
+            makeup: string[];
+            /**
+             * Format: date-time
+             * @description When it is ready if it is started now.
+             */
+            ready_at: string | null;
+            keeps: string[];
+            spoils: string[];
+            steps: components["schemas"]["MixingStep"][];
+            /** @description How sure the figures are. */
+            basis: string;
+        };
+        /** @description A step of a making, and how far it is. */
+        MakingStep: {
+            n: number;
+            day: number;
+            kind: string;
+            what: string;
+            how: string | null;
+            cautions: string[];
+            /** Format: date-time */
+            done_at: string | null;
+            /** Format: float */
+            minutes: number | null;
+            /** Format: date-time */
+            timer_started_at: string | null;
+            /** Format: date-time */
+            timer_ends_at: string | null;
+        };
+        /** @description One thing to do while mixing. */
+        MixingStep: {
+            kind: string;
+            what: string;
+            how: string | null;
+            cautions: string[];
+            lines: number[];
+            /** @description Name of a timer that belongs to it. */
+            timer: string | null;
+            /** Format: float */
+            timer_minutes: number | null;
+            /**
+             * Format: float
+             * @description What comes into the vessel by it.
+             */
+            poured_ml: number;
+            /**
+             * Format: float
+             * @description Of that, the base.
+             */
+            base_ml: number;
+            /**
+             * Format: float
+             * @description How high the vessel stands after it.
+             */
+            level_ml: number;
+        };
+        /** @description What the same things do beside spraying: disinfecting, feeding, a look at the soil. */
+        OtherUses: {
+            disinfect: components["schemas"]["Disinfect"][];
+            feeds: components["schemas"]["Feed"][];
+            /** @description How much is made. */
+            volume: string;
+            /** @description A crude test of whether soil is acid or limy. */
+            soil_steps: string[];
+            soil_signs: components["schemas"]["SoilSign"][];
+            /** @description What it cannot tell. */
+            soil_limits: string[];
+        };
+        PreparationBody: {
+            /** @description nebbia.preparation/1, as docs/formats describes it; here for the browser's types. */
+            kind: string;
+            name?: string | null;
+            units?: string | null;
+            base?: {
+                amount: string;
+                liquid?: string | null;
+                strength?: string | null;
+            } | null;
+            ingredients?: {
+                ingredient: string;
+                amount: string;
+                strength?: string | null;
+                preparation?: string | null;
+            }[];
+            soap?: components["schemas"]["SoapPlan"];
+        };
+        /** @description Something made ahead, as a jar on the shelf. */
+        Preparation: {
+            id: string;
+            version: number;
+            name: string;
+            kind: string;
+            /** @description The kind, in words. */
+            kind_name: string;
+            /** @description The ingredient it is used as. */
+            ingredient: string;
+            /** @enum {string} */
+            state: "steeping" | "to-strain" | "untested" | "refused" | "ready" | "use-soon" | "gone-off" | "empty";
+            /** @description The state, in words. */
+            said: string;
+            /** @description How long until it is done, or keeps. */
+            time_left: string | null;
+            /**
+             * Format: float
+             * @description How far it has got to where it is ready, or to where it has gone off; 0 to 1.
+             */
+            progress: number | null;
+            /** Format: date-time */
+            started_at: string;
+            /** Format: date-time */
+            strain_at: string | null;
+            /** Format: date-time */
+            ready_at: string | null;
+            /** Format: date-time */
+            use_by: string | null;
+            /** Format: date-time */
+            stir_at: string | null;
+            /**
+             * @description Where it stands; in its pot until it is strained.
+             * @enum {string}
+             */
+            place: "warm" | "fridge" | "frozen" | "pot";
+            places: string[];
+            /** Format: float */
+            left_ml: number | null;
+            left: string | null;
+            /**
+             * Format: float
+             * @description Of what came through, 0 to 1.
+             */
+            fill: number | null;
+            /** @description What a litre holds. */
+            makeup: string[];
+            /** Format: float */
+            ph: number | null;
+            /** @description What a soap's test said. */
+            tested: string | null;
+            into: string;
+            spoils: string[];
+            is_soap: boolean;
+            /** @description It feeds the soil rather than sprays leaves. */
+            is_feed: boolean;
+            measure_ph: boolean;
+            note: string | null;
+        };
+        /** @description One preparation with its making: steps, what is done of them, timers that run. */
+        PreparationStory: {
+            preparation: components["schemas"]["Preparation"];
+            steps: components["schemas"]["MakingStep"][];
+            /** @description What should come through. */
+            expected: string | null;
+            /** Format: date-time */
+            now: string;
+        };
+        /** @description A raw material of a making: how much goes in, and how much is usual. */
+        RawMaterial: {
+            ingredient: string;
+            name: string;
+            /** @description As written. */
+            amount: string;
+            /** @description The same, precisely. */
+            precise: string;
+            /** @description What is usual for so much liquid, with its range. */
+            usual: string | null;
+            /** @enum {string} */
+            stands: "below" | "usual" | "above" | "unknown";
+            /** @description The preparation it is taken from. */
+            preparation: string | null;
+        };
+        SavedPreparation: {
+            story: components["schemas"]["PreparationStory"];
+            change: components["schemas"]["Change"];
+        };
+        /** @description All that was made ahead, and what can be. */
+        MadeAhead: {
+            preparations: components["schemas"]["Preparation"][];
+            kinds: components["schemas"]["PreparationKind"][];
+            /** @description What planned rounds need started, soonest first. */
+            to_make: components["schemas"]["ToMake"][];
+            /** @description What planned rounds take of what stands there. */
+            from_shelf: string[];
+        };
+        SoapPlan: {
+            /** @description Oil => amount. */
+            oils: {
+                [key: string]: string;
+            };
+            /** @description KOH, NaOH, or a blend by moles like KOH:70,NaOH:30. */
+            alkali?: string;
+            purity?: string | null;
+            superfat?: string | null;
+            /** @description As bought, to be checked. */
+            alkali_mass?: string | null;
+            /** @description % of soap in which it is stored. */
+            storage?: string | null;
+            vessel?: string | null;
+        };
+        /** @description A soap on its bench. */
+        SoapBench: {
+            /** @enum {string} */
+            verdict: "refused" | "possible" | "sound";
+            severity: string;
+            headline: string;
+            /** @description What to weigh of each alkali, as bought. */
+            alkalis: string[];
+            /** @description As bought, at the planned superfat. */
+            product: string;
+            /** Format: float */
+            product_g: number;
+            /**
+             * Format: float
+             * @description As bought, that goes in.
+             */
+            goes_in_g: number;
+            /**
+             * Format: float
+             * @description As bought, that would be too much at the likely purity.
+             */
+            limit_g: number;
+            /** @description The same in words. */
+            limit: string;
+            /** @description %; below 0 is free alkali. */
+            superfat: components["schemas"]["Interval"];
+            /** @description What is left over, in words. */
+            said_left: string;
+            /** Format: float */
+            oil_g: number;
+            oil: string;
+            water: string;
+            /**
+             * Format: float
+             * @description The most that the water may reach, °C.
+             */
+            hottest: number;
+            soap: string;
+            glycerol: string;
+            oil_left: string;
+            storage: string;
+            /** Format: float */
+            storage_ml: number;
+            /** Format: float */
+            storage_percent: number;
+            /** @description What a spray of 1 % takes of it. */
+            spray: string;
+            findings: components["schemas"]["Finding"][];
+            steps: components["schemas"]["MakingStep"][];
+        };
+        /** @description What is seen in the soil test, and what it says. */
+        SoilSign: {
+            seen: string;
+            means: string;
+        };
+        /** @description Something that what was made ahead wants done today. */
+        MakingTask: {
+            /** @enum {string} */
+            kind: "stir" | "strain" | "test" | "throw" | "use" | "start";
+            what: string;
+            because: string;
+            /** Format: date-time */
+            at: string | null;
+            preparation_id: string | null;
+            version: number | null;
+            /** @description Of a making that is to be started. */
+            making_kind: string | null;
+            /** @description How much of it. */
+            want: string | null;
+        };
+        /** @description Something that planned rounds need made ahead, and by when. */
+        ToMake: {
+            kind: string;
+            name: string;
+            /** Format: date-time */
+            start_at: string;
+            /** Format: date-time */
+            ready_at: string;
+            is_late: boolean;
+            /** @description How much of it the rounds take. */
+            wanted: string;
+            /** @description The same, as text that can be read again. */
+            want: string;
+            /** @description What goes in. */
+            raw: string[];
+            /** @description Which rounds it is for. */
+            for: string;
+            /** @description Why there are several, where it does not keep long enough; what comes off the shelf. */
+            because: string | null;
+        };
+        LookAnswer: {
+            version: number;
+            /** @description 0 none to 10 dead. */
+            score: number;
+            note?: string | null;
+        };
+        NewLook: {
+            /** @enum {string} */
+            kind: "patch" | "whole";
+            recipe_id?: string | null;
+            /** @description The logged round that did it. */
+            application_id?: string | null;
+            /** @description Of the full strength, above 0 up to 1. */
+            fraction?: number | null;
+            leaves?: number | null;
+            /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
+            put_on_at?: string | null;
+            /** @description 0 none to 10 dead; left out where it is still to be looked at. */
+            score?: number | null;
+            note?: string | null;
+        };
+        /** @description Something that was just done and can be undone. */
+        Change: {
+            id: string;
+            label: string;
+        };
+        /** @description What own looks have made of a threshold. */
+        Learned: {
+            name: string;
+            unit: string;
+            /**
+             * Format: float
+             * @description Careful from, by our figures.
+             */
+            prior: number;
+            /**
+             * Format: float
+             * @description Careful from, by our figures and what was seen.
+             */
+            careful: number;
+            /** Format: float */
+            factor: number;
+            range: components["schemas"]["Interval"];
+            looks: number;
+            /** @description Where care begins here, with its unit. */
+            said: string;
+            said_range: string;
+            /** @description By our figures alone. */
+            said_prior: string;
+        };
+        /** @description One look at leaves, or one that is still to come. */
+        Look: {
+            id: string;
+            version: number;
+            planting_id: string;
+            /** @enum {string} */
+            kind: "patch" | "whole";
+            recipe: string | null;
+            recipe_id: string | null;
+            /**
+             * Format: float
+             * @description Of the full strength.
+             */
+            fraction: number;
+            /** @description Strengths that were on the leaves, in words. */
+            strengths: string;
+            leaves: number | null;
+            /** Format: date-time */
+            put_on_at: string;
+            /** Format: date-time */
+            look_at: string | null;
+            is_due: boolean;
+            /** Format: date-time */
+            seen_at: string | null;
+            /** Format: float */
+            score: number | null;
+            note: string | null;
+            /** @description What to do now; null while it is still to be looked at. */
+            advice: string | null;
+            advice_because: string | null;
+            /** @description next, done, enough, weaker or stop */
+            advice_id: string | null;
+            /**
+             * Format: float
+             * @description The next step, of the full strength.
+             */
+            next_fraction: number | null;
+        };
+        /** @description The story of a planting's leaves: test patches, injuries, and what they have taught. */
+        Looks: {
+            planting: components["schemas"]["Planting"];
+            looks: components["schemas"]["Look"][];
+            learned: components["schemas"]["Learned"][];
+            /** @description Logged rounds on it that an injury may be put to. */
+            rounds: {
+                id: string;
+                what: string;
+            }[];
+        };
+        /** @description Entries, newest first, and where the older ones begin. */
+        NotebookPage: {
+            entries: components["schemas"]["Application"][];
+            /** @description Pass as `before` for the next page; null at the end. */
+            older: string | null;
+            total: number;
+        };
+        SavedLook: {
+            looks: components["schemas"]["Looks"];
+            change: components["schemas"]["Change"];
+        };
+        Failure: {
+            /** @description What the API says of itself, and the shapes in which it refuses. */
+            message: string;
+        };
+        Invalid: {
+            message: string;
+            errors: {
+                [key: string]: string[];
+            };
+        };
+        Stale: {
+            message: string;
+            yours?: Record<string, never>;
+            theirs?: Record<string, never>;
+        };
+        NewOwnMeasure: {
+            version?: number | null;
+            /** @description drop, squeeze, handful … */
+            unit: string;
+            /** @description What it was measured with; of anything if left out. */
+            ingredient?: string | null;
+            /** @description How many were measured together. */
+            count: number;
+            /** @description What they came to, each time, as typed. */
+            totals: string[];
+            /** @description The smallest step that can be read, as typed. */
+            step?: string | null;
+        };
+        NewProduct: {
+            /** @description The version that was seen; only where one is changed. */
+            version?: number | null;
+            name?: string | null;
+            /** @description By any name it goes by. */
+            ingredient: string;
+            /** @description As the label says it. */
+            strength?: string | null;
+            /** @description g/mL where it was measured. */
+            density?: string | null;
+            /** @description As typed: "500 mL", "1 kg", "20 tablets". */
+            size?: string | null;
+            /** @description As typed; what a full one holds if left out. */
+            left?: string | null;
+            price?: string | null;
+            /** Format: date */
+            opened_on?: string | null;
+            /** Format: date */
+            best_before?: string | null;
+            note?: string | null;
+        };
+        NewSprayer: {
+            /** @description The version that was seen; only where one is changed. */
+            version?: number | null;
+            name: string;
+            /** @description As typed: "2 L", "1/2 gal". */
+            capacity: string;
+            /** @description How full it may be. */
+            usable_fraction?: string | null;
+            material?: string | null;
+            dedicated_to?: string | null;
+            finest_passage_mm?: string | null;
+            /** @description What ten squeezes come to, as typed. */
+            ten_squeezes?: string | null;
+            /** @description What comes out in a minute, as typed. */
+            one_minute?: string | null;
+        };
+        NewTool: {
+            version?: number | null;
+            name: string;
+            /** @enum {string} */
+            kind: "spoon" | "graduated" | "dropper" | "scale";
+            /** @description What it holds, or what a scale bears, as typed. */
+            size?: string | null;
+            /** @description Between two marks, or the resolution of a scale, as typed. */
+            step?: string | null;
+        };
+        /** @description A measure that can be made one's own. */
+        CalibrationChoice: {
+            unit: string;
+            name: string;
+            /** @description How many to take together. */
+            take: number;
+            /** @description What is taken where it is not measured. */
+            usual: string;
+        };
+        /** @description What a sprayer held last. */
+        Held: {
+            recipe: string;
+            applied_at: string;
+        };
+        /** @description What a class of things on labels means for what lives. */
+        LabelClass: {
+            class: string;
+            name: string;
+            leaves: string;
+            bees: string;
+            soil: string;
+            pond: string;
+        };
+        /** @description One thing that a label names, and where it stands in the text (Unicode code points). */
+        LabelPart: {
+            text: string;
+            name: string | null;
+            /** @description soap, detergent, surfactant, solvent, acid, alkali, oxidiser, biocide, perfume, dye, salt, thickener, softener, oil, water, plant, additive or unknown */
+            class: string;
+            class_name: string;
+            start: number;
+            end: number;
+            /** @description Its share, where the label bounds it. */
+            share: string | null;
+            /** @description Read through a slip of the pen. */
+            guessed: boolean;
+        };
+        /** @description What a bottle's list of contents says. */
+        LabelReading: {
+            /** @enum {string} */
+            verdict: "soap" | "detergent" | "mixed" | "unclear";
+            said: string;
+            because: string;
+            advice: string;
+            parts: components["schemas"]["LabelPart"][];
+            /** @description What each class that is on it means. */
+            classes: components["schemas"]["LabelClass"][];
+            findings: components["schemas"]["Finding"][];
+            /** @description Of true soap, in words, where the label bounds it. */
+            soap: string | null;
+            /** @description The ingredient it can be kept as in the pantry. */
+            ingredient: string | null;
+            ingredient_name: string | null;
+            strength: string | null;
+        };
+        /** @description What one of the household's own measures holds, and by what that is known. */
+        OwnMeasure: {
+            id: string;
+            version: number;
+            unit: string;
+            unit_name: string;
+            ingredient: string | null;
+            ingredient_name: string | null;
+            count: number;
+            totals: string[];
+            said: string;
+            range: string;
+        };
+        /** @description Everything in the shed and the cupboard. */
+        Pantry: {
+            products: components["schemas"]["Product"][];
+            sprayers: components["schemas"]["PantrySprayer"][];
+            tools: components["schemas"]["Tool"][];
+            own_measures: components["schemas"]["OwnMeasure"][];
+            calibrations: components["schemas"]["CalibrationChoice"][];
+            currency: string;
+        };
+        /** @description A sprayer with what it last held. */
+        PantrySprayer: {
+            sprayer: components["schemas"]["Sprayer"];
+            /** @description What goes in, of what it holds, in the gardener's units. */
+            goes_in: string;
+            squeeze: string | null;
+            minute: string | null;
+            held: components["schemas"]["Held"] | null;
+        };
+        /** @description What the rest of a course costs. */
+        PlanCost: {
+            recipe: string;
+            rounds: number;
+            each: components["schemas"]["Cost"];
+            all: components["schemas"]["Cost"];
+        };
+        /** @description A bottle on the shelf, in words and in figures. */
+        Product: {
+            id: string;
+            version: number;
+            name: string;
+            ingredient: string;
+            /** @description The ingredient, in words. */
+            kind: string;
+            group: string;
+            is_liquid: boolean;
+            strength: string | null;
+            /** Format: float */
+            density: number | null;
+            /**
+             * Format: float
+             * @description mL of a liquid, g of a solid.
+             */
+            size: number | null;
+            /** Format: float */
+            left: number | null;
+            size_words: string | null;
+            left_words: string | null;
+            /** Format: float */
+            price: number | null;
+            /** Format: date */
+            opened_on: string | null;
+            /** Format: date */
+            best_before: string | null;
+            note: string | null;
+            findings: components["schemas"]["Finding"][];
+        };
+        SavedOwnMeasure: {
+            ownMeasure: components["schemas"]["OwnMeasure"];
+            change: components["schemas"]["Change"];
+        };
+        SavedProduct: {
+            product: components["schemas"]["Product"];
+            change: components["schemas"]["Change"];
+        };
+        SavedSprayer: {
+            sprayer: components["schemas"]["Sprayer"];
+            change: components["schemas"]["Change"];
+        };
+        SavedTool: {
+            tool: components["schemas"]["Tool"];
+            change: components["schemas"]["Change"];
+        };
+        /** @description What the planned rounds need beyond what is there. */
+        Shopping: {
+            rounds: number;
+            plans: components["schemas"]["PlanCost"][];
+            wants: components["schemas"]["Want"][];
+            total: string | null;
+        };
+        Sprayer: {
+            id: string;
+            version: number;
+            name: string;
+            /** Format: float */
+            capacity_ml: number;
+            /** Format: float */
+            usable_ml: number;
+            /** Format: float */
+            usable_fraction: number;
+            material: string | null;
+            dedicated_to: string | null;
+            /** Format: float */
+            finest_passage_mm: number | null;
+            /** Format: float */
+            ml_per_squeeze: number | null;
+            /** Format: float */
+            ml_per_minute: number | null;
+        };
+        Tool: {
+            id: string;
+            version: number;
+            name: string;
+            /** @enum {string} */
+            kind: "spoon" | "graduated" | "dropper" | "scale";
+            /** @description As it would be typed again. */
+            size: string | null;
+            step: string | null;
+        };
+        /** @description A line of the shopping list. */
+        Want: {
+            ingredient: string;
+            name: string;
+            needed: string;
+            have: string;
+            missing: string | null;
+            /** @description How many bottles to buy, where the size is known. */
+            buy: string | null;
+            cost: string | null;
+        };
+        ChosenProduct: {
+            line: number;
+            product_id: string;
+        };
+        ChosenRound: {
+            /** Format: date */
+            day: string;
+            /** @description By the clocks of the garden; null where any will do. */
+            hour?: number | null;
+        };
+        NewCourse: {
+            recipe_id: string;
+            sprayer_id?: string | null;
+            planting_ids: string[];
+            target?: string | null;
+            /** @description The trouble it is against. */
+            trouble_id?: string | null;
+            /** @description As typed; the sprayer's usable volume if left out. */
+            volume?: string | null;
+            /** @description Bottles taken for lines of the recipe. */
+            products?: components["schemas"]["ChosenProduct"][] | null;
+            every_days: number;
+            times: number;
+            /** Format: date */
+            starts_on: string;
+            /** @description Where they are not evenly spaced. */
+            rounds?: components["schemas"]["ChosenRound"][] | null;
+            /** @enum {string} */
+            purpose?: "outbreak" | "prevention";
+            /** @description A remedy that takes turns with the first. */
+            other_recipe_id?: string | null;
+        };
+        SeenRound: {
+            id: string;
+            version: number;
+        };
+        LogBatch: {
+            /** @description That came out of the batch. */
+            rounds: components["schemas"]["SeenRound"][];
+            /** @description That were sprayed; all that were open if left out. */
+            planting_ids?: string[] | null;
+            /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
+            applied_at?: string | null;
+            /** @description What was used, as typed; the planned volume if left out. */
+            volume?: string | null;
+            /** @description What is left over, as typed; nothing if left out. */
+            left?: string | null;
+            /** @description Whether the delicate plants were rinsed; null where that was not called for. */
+            rinsed?: boolean | null;
+            by?: string | null;
+            note?: string | null;
+        };
+        LogRound: {
+            version: number;
+            /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
+            applied_at?: string | null;
+            /** @description What was used, as typed; the planned volume if left out. */
+            volume?: string | null;
+            by?: string | null;
+            note?: string | null;
+        };
+        MoveRound: {
+            version: number;
+            /** Format: date */
+            due_on: string;
+            /** @description By the clocks of the garden; null where any will do. */
+            due_hour?: number | null;
+            reason?: string | null;
+        };
+        SkipRound: {
+            version: number;
+            reason?: string | null;
+        };
+        SuggestRounds: {
+            recipe_id: string;
+            planting_ids: string[];
+            target: string;
+            /** Format: date */
+            starts_on: string;
+            /** @enum {string} */
+            purpose?: "outbreak" | "prevention";
+            other_recipe_id?: string | null;
+        };
+        TickStep: {
+            /** @description As the day's list names it. */
+            step: string;
+            done: boolean;
+        };
+        /** @description An entry of the notebook: everything as it was when it was logged. */
+        Application: {
             id: string;
             version: number;
             /** Format: date-time */
-            at: string;
-            measure: string;
-            mean: components["schemas"]["Interval"];
-            level: string;
-            plants: number;
-            leaves_per_plant: number;
-            /** @enum {string} */
-            enemies: "none" | "some" | "many";
+            applied_at: string;
+            recipe: string;
+            target: string | null;
+            sprayer: string | null;
+            plantings: string[];
+            round_number: number | null;
+            rounds: number | null;
+            /** Format: float */
+            volume_ml: number;
+            volume: string;
+            by: string | null;
             note: string | null;
+            /** @enum {string} */
+            severity: "fine" | "notice" | "caution" | "stop";
+            lines: components["schemas"]["Line"][];
+            strengths: components["schemas"]["Strength"][];
+            findings: components["schemas"]["Finding"][];
+            taken: string[];
+            cost: string | null;
+            planting_ids: string[];
+            /** @description In that hour, as far as it was known. */
+            weather: string | null;
+            /** @description The plants, after a while. */
+            rinsed: boolean | null;
+            /** @description What it came out of, where more than one round did or something was left. */
+            batch: string | null;
+        };
+        ChangedRound: {
+            round: components["schemas"]["Round"];
+            change: components["schemas"]["Change"];
         };
         /** @description Something beside the rounds of a course that has its day: a making to be started, a look at what a spray did. */
         CourseMark: {
@@ -2011,59 +2997,6 @@ export interface components {
             minutes: number | null;
             done: boolean;
         };
-        Decision: {
-            /** @enum {string} */
-            choice: "leave" | "tactics-first" | "spray-too" | "give-up";
-            /** Format: date */
-            look_again_on: string;
-            findings: components["schemas"]["Finding"][];
-        };
-        /** @description Causes, the likeliest first; what is not shown is said in sum. */
-        Diagnosis: {
-            causes: components["schemas"]["Cause"][];
-            /** Format: float */
-            rest: number;
-            settled: boolean;
-            next: components["schemas"]["NextLook"] | null;
-            findings: components["schemas"]["Finding"][];
-        };
-        /** @description One way to disinfect, from a bottle that is there or from one as it is usually sold. */
-        Disinfect: {
-            name: string;
-            /** @description Strength of the bottle. */
-            bottle: string;
-            /** @description It stands in the cupboard. */
-            is_at_hand: boolean;
-            aim: string;
-            /** @description How much of the bottle; null where it is too weak. */
-            take: string | null;
-            water: string | null;
-            contact: string;
-            caution: string;
-            too_weak: string | null;
-            basis: string;
-        };
-        /** @description What was done about a trouble. */
-        Done: {
-            /** @enum {string} */
-            kind: "spray" | "tactic";
-            id: string;
-            /** Format: date-time */
-            at: string;
-            what: string;
-            note: string | null;
-        };
-        /** @description Plants to be looked at some time after a round. */
-        DueInspection: {
-            application_id: string;
-            planting_id: string;
-            plantings: string;
-            recipe: string;
-            /** Format: date-time */
-            applied_at: string;
-            /** @description How long it was to be left. */
-            hours: number;
-        };
         /** @description A test patch that has waited long enough. */
         DuePatch: {
             planting_id: string;
@@ -2102,272 +3035,11 @@ export interface components {
             word: "open" | "nearly" | "over" | "give-up";
             said: string;
         };
-        /** @description A feed by ratio. */
-        Feed: {
-            name: string;
-            ratio: string;
-            take: string;
-            water: string;
-            preparation: string | null;
-            caution: string | null;
-        };
-        /** @description So many fills of one sprayer. */
-        Fill: {
-            sprayer_id: string;
-            name: string;
-            fills: number;
-            each: string;
-            /** Format: float */
-            made_ml: number;
-            dedicated_to: string | null;
-        };
-        /** @description One way to share it out over the sprayers. */
-        FillWay: {
-            fills: components["schemas"]["Fill"][];
-            number: number;
-            made: string;
-            /** @description To be typed as the volume where one sprayer does it. */
-            volume: string;
-            takes: string | null;
-        };
-        Finding: {
-            rule: string;
-            /** @enum {string} */
-            severity: "fine" | "notice" | "caution" | "stop";
-            what: string;
-            because: string;
-            instead: string;
-            basis: string;
-            sure: string;
-            substances: string[];
-            /** @description What it rests on, by its id on the page that says why. */
-            ground: string;
-        };
-        /** @description How a mix sits in a sprayer. */
-        Fit: {
-            /** @enum {string} */
-            verdict: "fits" | "takes-the-air" | "overflows" | "too-little";
-            said: string;
-            /** @description For a sprayer that is full of the base already: what has to come out first. */
-            if_full: string | null;
-            /** @description How often to fill it for what was asked for. */
-            fills: number;
-            /** @description What goes in each time, where it is more than once. */
-            each: string | null;
-        };
-        /** @description A garden and its keepers' settings. */
-        Garden: {
-            id: string;
-            version: number;
-            name: string;
-            is_demo: boolean;
-            /** @enum {string} */
-            units: "us" | "metric" | "imperial" | "au";
-            language: string;
-            time_zone: string;
-            /** Format: float */
-            latitude: number | null;
-            /** Format: float */
-            longitude: number | null;
-            /** Format: float */
-            hardness_mg_l: number;
-            /** Format: float */
-            alkalinity_mg_l: number;
-            /** @enum {string} */
-            theme: "auto" | "light" | "dark";
-            currency: string;
-            /** @description Who and what is about. */
-            around: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
-            free_hours: components["schemas"]["FreeHours"][];
-            /**
-             * Format: date-time
-             * @description The instant it is in this garden; a demo has a time of its own.
-             */
-            now: string;
-        };
-        /** @description A rule, and what it rests on. */
-        Ground: {
-            id: string;
-            topic: string;
-            topic_name: string;
-            title: string;
-            text: string;
-            basis: string;
-            sure: string;
-            /** @description Other names of what it speaks of, to be found by. */
-            also: string;
-        };
-        /** @description What a sprayer held last. */
-        Held: {
-            recipe: string;
-            applied_at: string;
-        };
-        ImportedPlantings: {
-            added: number;
-            changed: number;
-            change: components["schemas"]["Change"];
-        };
-        Interval: {
-            /** Format: float */
-            low: number;
-            /** Format: float */
-            likely: number;
-            /** Format: float */
-            high: number;
-        };
-        /** @description A jar that a line can be taken from. */
-        JarOffer: {
-            id: string;
-            name: string;
-            state: string;
-            /** @description State and what is left, in words. */
-            said: string;
-            is_fit: boolean;
-        };
-        /** @description What an ingredient is there for, and whether it does it. */
-        Job: {
-            /** @description Of the recipe; null for the base. */
-            line: number | null;
-            ingredient: string;
-            /** @enum {string} */
-            pull: "pulls" | "helps" | "weak" | "over" | "idle" | "against" | "unknown";
-            job: string;
-            said: string;
-        };
-        /** @description A kind of preparation that can be started. */
-        PreparationKind: {
-            id: string;
-            name: string;
-            note: string;
-            ingredient: string;
-            /** @description How long it takes; null where it is ready at once. */
-            takes: string | null;
-            /** @description How long it keeps, and where. */
-            keeps: string;
-            into: string;
-            is_soap: boolean;
-        };
-        /** @description What there is to choose from. */
-        Knowledge: {
-            ingredients: components["schemas"]["IngredientChoice"][];
-            plants: components["schemas"]["Choice"][];
-            targets: components["schemas"]["Choice"][];
-            /** @description What a soap can be made of. */
-            soap_oils: components["schemas"]["Choice"][];
-        };
-        /** @description What a class of things on labels means for what lives. */
-        LabelClass: {
-            class: string;
-            name: string;
-            leaves: string;
-            bees: string;
-            soil: string;
-            pond: string;
-        };
-        /** @description One thing that a label names, and where it stands in the text (Unicode code points). */
-        LabelPart: {
-            text: string;
-            name: string | null;
-            /** @description soap, detergent, surfactant, solvent, acid, alkali, oxidiser, biocide, perfume, dye, salt, thickener, softener, oil, water, plant, additive or unknown */
-            class: string;
-            class_name: string;
-            start: number;
-            end: number;
-            /** @description Its share, where the label bounds it. */
-            share: string | null;
-            /** @description Read through a slip of the pen. */
-            guessed: boolean;
-        };
-        /** @description What a bottle's list of contents says. */
-        LabelReading: {
-            /** @enum {string} */
-            verdict: "soap" | "detergent" | "mixed" | "unclear";
-            said: string;
-            because: string;
-            advice: string;
-            parts: components["schemas"]["LabelPart"][];
-            /** @description What each class that is on it means. */
-            classes: components["schemas"]["LabelClass"][];
-            findings: components["schemas"]["Finding"][];
-            /** @description Of true soap, in words, where the label bounds it. */
-            soap: string | null;
-            /** @description The ingredient it can be kept as in the pantry. */
-            ingredient: string | null;
-            ingredient_name: string | null;
-            strength: string | null;
-        };
-        /** @description What belongs on the bottle. */
-        Label: {
-            name: string;
-            contents: string[];
-            use: string;
-            made: string;
-            use_by: string | null;
-            keeps: string;
-            cautions: string[];
-        };
-        /** @description How to try a mix on a few leaves, from weak to full strength. */
-        Ladder: {
-            /** @description Why it is proposed; null where it need not be. */
-            proposed: string | null;
-            steps: components["schemas"]["LadderStep"][];
-            /** @description What to look for. */
-            looks: string[];
-        };
-        LadderStep: {
-            /**
-             * Format: float
-             * @description Of the full strength.
-             */
-            fraction: number;
-            /** Format: float */
-            wait_hours: number;
-            said: string;
-        };
         /** @description What goes into the lanes beside the rounds themselves. */
         Lanes: {
             weather: components["schemas"]["WeatherDay"][];
             windows: components["schemas"]["CourseWindows"][];
             marks: components["schemas"]["CourseMark"][];
-        };
-        /** @description What goes into the vessel, in mixing order. A solid adds no volume. */
-        Layer: {
-            name: string;
-            group: string;
-            amount: string;
-            measure: string | null;
-            /** Format: float */
-            volume_ml: number;
-            /**
-             * Format: float
-             * @description Level before it goes in.
-             */
-            from_ml: number;
-            how: string;
-        };
-        /** @description What own looks have made of a threshold. */
-        Learned: {
-            name: string;
-            unit: string;
-            /**
-             * Format: float
-             * @description Careful from, by our figures.
-             */
-            prior: number;
-            /**
-             * Format: float
-             * @description Careful from, by our figures and what was seen.
-             */
-            careful: number;
-            /** Format: float */
-            factor: number;
-            range: components["schemas"]["Interval"];
-            looks: number;
-            /** @description Where care begins here, with its unit. */
-            said: string;
-            said_range: string;
-            /** @description By our figures alone. */
-            said_prior: string;
         };
         /** @description What was left over of a batch and is still about. */
         LeftBatch: {
@@ -2382,646 +3054,9 @@ export interface components {
             /** @description How to get rid of it. */
             how: string;
         };
-        /** @description What becomes of one substance, g per 100 mL. */
-        Left: {
-            name: string;
-            /** Format: float */
-            before: number;
-            after: components["schemas"]["Interval"];
-            /** @description Both, in words. */
-            said: string;
-        };
-        /** @description A mark up the side of the vessel, in the gardener's units. */
-        LevelMark: {
-            /** Format: float */
-            ml: number;
-            label: string;
-        };
-        /** @description A line of the recipe worked out, ready to be read. */
-        Line: {
-            ingredient: string;
-            name: string;
-            strength: string;
-            strength_is_usual: boolean;
-            /** @description As written, in kitchen fractions. */
-            written: string;
-            /** @description The precise amount with its unit. */
-            precise: string;
-            /** @description Spoons and cups, or pieces; with the household's own tools where it has any. */
-            measure: string | null;
-            /** Format: float */
-            measure_error_percent: number | null;
-            /**
-             * Format: float
-             * @description The most that measuring may be off, as far as the marks say; null where it is not measured with own tools.
-             */
-            measure_worst_percent: number | null;
-            /** @description Near enough to be measured so. */
-            measure_is_near: boolean;
-            /** @description How to thin it first where the dose is too small. */
-            stock: string | null;
-            /** @description A ratio said the other way, or the share of the whole that a ratio comes to. */
-            both_ways: string | null;
-            /** @description Ids of bottles in the cupboard that can stand in for it. */
-            offers: components["schemas"]["Offer"][];
-            /** Format: float */
-            volume_ml: number | null;
-            /** Format: float */
-            mass_g: number | null;
-            group: string;
-            /** @description Jars on the shelf that it can be taken from. */
-            jars: components["schemas"]["JarOffer"][];
-            /** @description The jar it is taken from. */
-            preparation: string | null;
-            /** @description What a litre of it holds, where it is made ahead. */
-            makeup: string[];
-            /** @description Kind of preparation that makes it. */
-            made_as: string | null;
-        };
-        /** @description One look at leaves, or one that is still to come. */
-        Look: {
-            id: string;
-            version: number;
-            planting_id: string;
-            /** @enum {string} */
-            kind: "patch" | "whole";
-            recipe: string | null;
-            recipe_id: string | null;
-            /**
-             * Format: float
-             * @description Of the full strength.
-             */
-            fraction: number;
-            /** @description Strengths that were on the leaves, in words. */
-            strengths: string;
-            leaves: number | null;
-            /** Format: date-time */
-            put_on_at: string;
-            /** Format: date-time */
-            look_at: string | null;
-            is_due: boolean;
-            /** Format: date-time */
-            seen_at: string | null;
-            /** Format: float */
-            score: number | null;
-            note: string | null;
-            /** @description What to do now; null while it is still to be looked at. */
-            advice: string | null;
-            advice_because: string | null;
-            /** @description next, done, enough, weaker or stop */
-            advice_id: string | null;
-            /**
-             * Format: float
-             * @description The next step, of the full strength.
-             */
-            next_fraction: number | null;
-        };
-        /** @description The story of a planting's leaves: test patches, injuries, and what they have taught. */
-        Looks: {
-            planting: components["schemas"]["Planting"];
-            looks: components["schemas"]["Look"][];
-            learned: components["schemas"]["Learned"][];
-            /** @description Logged rounds on it that an injury may be put to. */
-            rounds: {
-                id: string;
-                what: string;
-            }[];
-        };
-        /** @description Something that was not put in, and is there now. */
-        Made: {
-            name: string;
-            /** Format: float */
-            grams_per_litre: number;
-            said: string;
-        };
-        /** @description A making worked out, before it is started. */
-        Making: {
-            kind: components["schemas"]["PreparationKind"];
-            body: components["schemas"]["PreparationBody"];
-            /** @description mL of liquid that go in. */
-            liquid: string | null;
-            raw: components["schemas"]["RawMaterial"][];
-            /** @description What comes through, with its bounds. */
-            yield: string | null;
-            /** Format: float */
-            yield_ml: number | null;
-            makeup: string[];
-            /**
-             * Format: date-time
-             * @description When it is ready if it is started now.
-             */
-            ready_at: string | null;
-            keeps: string[];
-            spoils: string[];
-            steps: components["schemas"]["MixingStep"][];
-            /** @description How sure the figures are. */
-            basis: string;
-        };
-        /** @description A step of a making, and how far it is. */
-        MakingStep: {
-            n: number;
-            day: number;
-            kind: string;
-            what: string;
-            how: string | null;
-            cautions: string[];
-            /** Format: date-time */
-            done_at: string | null;
-            /** Format: float */
-            minutes: number | null;
-            /** Format: date-time */
-            timer_started_at: string | null;
-            /** Format: date-time */
-            timer_ends_at: string | null;
-        };
-        /** @description A mix to be made, step by step. */
-        MixingPlan: {
-            name: string;
-            makes: string;
-            /** @description How often all of it is done. */
-            fills: number;
-            /** Format: float */
-            final_ml: number;
-            /** Format: float */
-            capacity_ml: number;
-            /** Format: float */
-            usable_ml: number;
-            /** @enum {string} */
-            severity: "fine" | "notice" | "caution" | "stop";
-            headline: string;
-            keeps: string;
-            lines: components["schemas"]["Line"][];
-            steps: components["schemas"]["MixingStep"][];
-        };
-        /** @description One thing to do while mixing. */
-        MixingStep: {
-            kind: string;
-            what: string;
-            how: string | null;
-            cautions: string[];
-            lines: number[];
-            /** @description Name of a timer that belongs to it. */
-            timer: string | null;
-            /** Format: float */
-            timer_minutes: number | null;
-            /**
-             * Format: float
-             * @description What comes into the vessel by it.
-             */
-            poured_ml: number;
-            /**
-             * Format: float
-             * @description Of that, the base.
-             */
-            base_ml: number;
-            /**
-             * Format: float
-             * @description How high the vessel stands after it.
-             */
-            level_ml: number;
-        };
-        /** @description How much spray is needed. */
-        Need: {
-            total_ml: components["schemas"]["Interval"];
-            said: string;
-            range: string;
-            /** @description With a tenth on top, for what is not foreseen. */
-            with_extra: string;
-            stands: components["schemas"]["StandNeed"][];
-            ways: components["schemas"]["FillWay"][];
-        };
-        Neighbour: {
-            id: string;
-            name: string;
-            zone: string;
-            same_day: boolean;
-            troubled: boolean;
-        };
-        /** @description The one look that is expected to tell most. */
-        NextLook: {
-            sign: string;
-            name: string;
-            place: string;
-            where: string;
-            when: string;
-            look: string;
-            unlike: string;
-            /** Format: float */
-            gain_bits: number;
-        };
-        /** @description Entries, newest first, and where the older ones begin. */
-        NotebookPage: {
-            entries: components["schemas"]["Application"][];
-            /** @description Pass as `before` for the next page; null at the end. */
-            older: string | null;
-            total: number;
-        };
-        /** @description A bottle in the cupboard that can stand in for what a line asks for. */
-        Offer: {
-            product_id: string;
-            name: string;
-            strength: string;
-            /** @description It is what the line asks for, at that strength. */
-            is_same: boolean;
-        };
-        /** @description A garden with what stands in it. */
-        OpenGarden: {
-            garden: components["schemas"]["Garden"];
-            zones: components["schemas"]["Choice"][];
-            plantings: components["schemas"]["Planting"][];
-            sprayers: components["schemas"]["Sprayer"][];
-        };
-        /** @description What the same things do beside spraying: disinfecting, feeding, a look at the soil. */
-        OtherUses: {
-            disinfect: components["schemas"]["Disinfect"][];
-            feeds: components["schemas"]["Feed"][];
-            /** @description How much is made. */
-            volume: string;
-            /** @description A crude test of whether soil is acid or limy. */
-            soil_steps: string[];
-            soil_signs: components["schemas"]["SoilSign"][];
-            /** @description What it cannot tell. */
-            soil_limits: string[];
-        };
-        /** @description What one of the household's own measures holds, and by what that is known. */
-        OwnMeasure: {
-            id: string;
-            version: number;
-            unit: string;
-            unit_name: string;
-            ingredient: string | null;
-            ingredient_name: string | null;
-            count: number;
-            totals: string[];
-            said: string;
-            range: string;
-        };
-        /** @description Everything in the shed and the cupboard. */
-        Pantry: {
-            products: components["schemas"]["Product"][];
-            sprayers: components["schemas"]["PantrySprayer"][];
-            tools: components["schemas"]["Tool"][];
-            own_measures: components["schemas"]["OwnMeasure"][];
-            calibrations: components["schemas"]["CalibrationChoice"][];
-            currency: string;
-        };
-        /** @description A sprayer with what it last held. */
-        PantrySprayer: {
-            sprayer: components["schemas"]["Sprayer"];
-            /** @description What goes in, of what it holds, in the gardener's units. */
-            goes_in: string;
-            squeeze: string | null;
-            minute: string | null;
-            held: components["schemas"]["Held"] | null;
-        };
-        /** @description How acid or alkaline a mix is, at 25 °C; an estimate. */
-        Ph: {
-            ph: components["schemas"]["Interval"];
-            /**
-             * Format: float
-             * @description With the gas still in it.
-             */
-            closed: number | null;
-            said: string;
-        };
-        /** @description What the rest of a course costs. */
-        PlanCost: {
-            recipe: string;
-            rounds: number;
-            each: components["schemas"]["Cost"];
-            all: components["schemas"]["Cost"];
-        };
-        /** @description How to count. */
-        SamplingPlan: {
-            /** @enum {string} */
-            measure: "per-leaf" | "per-plant" | "per-card" | "percent-leaf" | "percent-plants";
-            unit: string;
-            plants: number[];
-            leaves_per_plant: number;
-            how: string;
-        };
         PlannedCourse: {
             course: components["schemas"]["Course"];
             change: components["schemas"]["Change"];
-        };
-        /** @description When in the week plants are watered and fed. */
-        PlantCare: {
-            water_days: ("mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun")[];
-            /** @description A full hour, like 07:00. */
-            water_at: string;
-            /** @description Over the leaves, not at the root. */
-            from_above: boolean;
-            feed_days: ("mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun")[];
-        };
-        Planting: {
-            id: string;
-            version: number;
-            plant: string;
-            /** @description The kind, in words. */
-            kind: string;
-            name: string;
-            variety: string | null;
-            number: number;
-            stage: string;
-            zone: string;
-            zone_id: string;
-            /** Format: float */
-            height_cm: number | null;
-            /**
-             * Format: float
-             * @description Ground that they cover.
-             */
-            area_m2: number | null;
-            /**
-             * Format: float
-             * @description Litres of one pot.
-             */
-            pot_l: number | null;
-            indoors: boolean;
-            in_flower: boolean;
-            /** @description What is harvested of it, if anything. */
-            eaten: string | null;
-            /** Format: date */
-            harvest_on: string | null;
-            /** Format: date */
-            new_until: string | null;
-            /** @enum {string} */
-            value: "replaceable" | "dear" | "irreplaceable";
-            note: string | null;
-            /** Format: date */
-            retired_on: string | null;
-            retired_why: string | null;
-            states: ("soft-growth" | "hardened" | "sick")[];
-            /**
-             * Format: date
-             * @description Planted, potted or moved on that day.
-             */
-            moved_on: string | null;
-            care: components["schemas"]["PlantCare"] | null;
-        };
-        /** @description A planting at a glance. */
-        PlotPlanting: {
-            planting: components["schemas"]["Planting"];
-            troubles: components["schemas"]["TroubleBrief"][];
-            /** Format: date */
-            treated_on: string | null;
-            treated_with: string | null;
-            is_new: boolean;
-            days_to_harvest: number | null;
-            bears: string[];
-        };
-        /** @description The garden at a glance. */
-        Plot: {
-            /** Format: date */
-            date: string;
-            zones: components["schemas"]["PlotZone"][];
-            retired: components["schemas"]["Planting"][];
-        };
-        PlotZone: {
-            id: string;
-            version: number;
-            name: string;
-            note: string | null;
-            plantings: components["schemas"]["PlotPlanting"][];
-        };
-        PreparationBody: {
-            /** @description nebbia.preparation/1, as docs/formats describes it; here for the browser's types. */
-            kind: string;
-            name?: string | null;
-            units?: string | null;
-            base?: {
-                amount: string;
-                liquid?: string | null;
-                strength?: string | null;
-            } | null;
-            ingredients?: {
-                ingredient: string;
-                amount: string;
-                strength?: string | null;
-                preparation?: string | null;
-            }[];
-            soap?: components["schemas"]["SoapPlan"];
-        };
-        /** @description Something made ahead, as a jar on the shelf. */
-        Preparation: {
-            id: string;
-            version: number;
-            name: string;
-            kind: string;
-            /** @description The kind, in words. */
-            kind_name: string;
-            /** @description The ingredient it is used as. */
-            ingredient: string;
-            /** @enum {string} */
-            state: "steeping" | "to-strain" | "untested" | "refused" | "ready" | "use-soon" | "gone-off" | "empty";
-            /** @description The state, in words. */
-            said: string;
-            /** @description How long until it is done, or keeps. */
-            time_left: string | null;
-            /**
-             * Format: float
-             * @description How far it has got to where it is ready, or to where it has gone off; 0 to 1.
-             */
-            progress: number | null;
-            /** Format: date-time */
-            started_at: string;
-            /** Format: date-time */
-            strain_at: string | null;
-            /** Format: date-time */
-            ready_at: string | null;
-            /** Format: date-time */
-            use_by: string | null;
-            /** Format: date-time */
-            stir_at: string | null;
-            /**
-             * @description Where it stands; in its pot until it is strained.
-             * @enum {string}
-             */
-            place: "warm" | "fridge" | "frozen" | "pot";
-            places: string[];
-            /** Format: float */
-            left_ml: number | null;
-            left: string | null;
-            /**
-             * Format: float
-             * @description Of what came through, 0 to 1.
-             */
-            fill: number | null;
-            /** @description What a litre holds. */
-            makeup: string[];
-            /** Format: float */
-            ph: number | null;
-            /** @description What a soap's test said. */
-            tested: string | null;
-            into: string;
-            spoils: string[];
-            is_soap: boolean;
-            /** @description It feeds the soil rather than sprays leaves. */
-            is_feed: boolean;
-            measure_ph: boolean;
-            note: string | null;
-        };
-        /** @description One preparation with its making: steps, what is done of them, timers that run. */
-        PreparationStory: {
-            preparation: components["schemas"]["Preparation"];
-            steps: components["schemas"]["MakingStep"][];
-            /** @description What should come through. */
-            expected: string | null;
-            /** Format: date-time */
-            now: string;
-        };
-        /** @description A bottle on the shelf, in words and in figures. */
-        Product: {
-            id: string;
-            version: number;
-            name: string;
-            ingredient: string;
-            /** @description The ingredient, in words. */
-            kind: string;
-            group: string;
-            is_liquid: boolean;
-            strength: string | null;
-            /** Format: float */
-            density: number | null;
-            /**
-             * Format: float
-             * @description mL of a liquid, g of a solid.
-             */
-            size: number | null;
-            /** Format: float */
-            left: number | null;
-            size_words: string | null;
-            left_words: string | null;
-            /** Format: float */
-            price: number | null;
-            /** Format: date */
-            opened_on: string | null;
-            /** Format: date */
-            best_before: string | null;
-            note: string | null;
-            findings: components["schemas"]["Finding"][];
-        };
-        /** @description A recipe of the garden that is a spray of a family. */
-        RankedRecipe: {
-            id: string;
-            name: string;
-            meant_for_it: boolean;
-        };
-        /** @description A raw material of a making: how much goes in, and how much is usual. */
-        RawMaterial: {
-            ingredient: string;
-            name: string;
-            /** @description As written. */
-            amount: string;
-            /** @description The same, precisely. */
-            precise: string;
-            /** @description What is usual for so much liquid, with its range. */
-            usual: string | null;
-            /** @enum {string} */
-            stands: "below" | "usual" | "above" | "unknown";
-            /** @description The preparation it is taken from. */
-            preparation: string | null;
-        };
-        ReadRecipeBody: {
-            /** @description As RecipeBody, with null for what a text does not say. */
-            format: string;
-            name: string;
-            use: string | null;
-            units: string;
-            base: {
-                amount: string | null;
-                basis: string;
-                liquid: string;
-                strength?: string;
-            };
-            ingredients: {
-                ingredient: string | null;
-                amount: string | null;
-                strength?: string;
-            }[];
-            repeat?: {
-                every_days: number;
-                times?: number | null;
-            };
-            targets?: string[];
-        };
-        /** @description A recipe read from plain words. */
-        Reading: {
-            recipe: components["schemas"]["ReadRecipeBody"];
-            understood: components["schemas"]["Span"][];
-            doubts: components["schemas"]["Span"][];
-            not_understood: components["schemas"]["Span"][];
-        };
-        RecipeLine: {
-            /** @description nebbia.recipe/1, as docs/formats describes it; here for the browser's types. */
-            ingredient: string;
-            amount: string;
-            strength?: string;
-            /** @description The jar it is taken from. */
-            preparation?: string;
-        };
-        RecipeBody: {
-            /** @enum {string} */
-            format: "nebbia.recipe/1";
-            name: string;
-            /** @enum {string} */
-            use: "foliar" | "drench" | "weed" | "dip" | "wipe" | "disinfect";
-            /** @enum {string} */
-            units: "us" | "metric" | "imperial" | "au";
-            base: {
-                amount: string;
-                /** @enum {string} */
-                basis: "added" | "final";
-                liquid: string;
-                strength?: string;
-                preparation?: string;
-            };
-            ingredients: components["schemas"]["RecipeLine"][];
-            repeat?: {
-                every_days: number;
-                times?: number;
-            };
-            targets?: string[];
-            note?: string;
-        };
-        Recipe: {
-            id: string;
-            version: number;
-            name: string;
-            use: string;
-            body: components["schemas"]["RecipeBody"];
-            note: string | null;
-            /** Format: date-time */
-            saved_at: string | null;
-        };
-        /** @description A recipe as it once was. */
-        RecipeVersion: {
-            number: number;
-            name: string;
-            body: components["schemas"]["RecipeBody"];
-            note: string | null;
-            /** Format: date-time */
-            saved_at: string;
-        };
-        Remedy: {
-            id: string;
-            name: string;
-            mode: string;
-            how: string;
-            limits: string;
-            /** @enum {string} */
-            evidence: "strong" | "moderate" | "weak" | "none";
-            evidence_word: string;
-            as_prevention: boolean;
-            stages: string[];
-            schools: string | null;
-            wait_days: number | null;
-            open: boolean;
-            plant_is_sensitive: boolean;
-            noted: string | null;
-            too_near_harvest: boolean;
-            too_late: boolean;
-            recipes: components["schemas"]["RankedRecipe"][];
         };
         /** @description A round that is better on another day. */
         ReplanMove: {
@@ -3042,55 +3077,6 @@ export interface components {
             /** @description What rain did to the last spray; null where nothing. */
             news: string | null;
             moves: components["schemas"]["ReplanMove"][];
-        };
-        /** @description What can be done about it. */
-        Rescue: {
-            said: string;
-            ways: components["schemas"]["WayOut"][];
-            /** @description How to get rid of what is left or spoilt. */
-            disposal: string;
-        };
-        /** @description One hour of the forecast, judged for a round. */
-        RibbonHour: {
-            /** Format: date-time */
-            at: string;
-            /** @enum {string} */
-            word: "fine" | "poor" | "no" | "unknown";
-            /** @description What is against it; empty where nothing is. */
-            why: string;
-            /** @description In the gardener's units. */
-            temperature: string;
-            /** Format: float */
-            celsius: number;
-            /** Format: float */
-            rain_mm: number;
-            wind: string;
-            /**
-             * Format: float
-             * @description %
-             */
-            humidity: number;
-            /**
-             * Format: float
-             * @description %
-             */
-            cloud: number;
-            is_day: boolean;
-        };
-        /** @description The next 72 hours, each judged for the next round. */
-        Ribbon: {
-            round_id: string | null;
-            /** @description What it is for. */
-            for: string | null;
-            /** @description The best hour in reach, in words; null where there is none. */
-            best: string | null;
-            /** @description Its place among the hours. */
-            best_hour: number | null;
-            /** @description Where the weather comes from. */
-            source: string;
-            hours: components["schemas"]["RibbonHour"][];
-            /** @description Why there is nothing to show. */
-            missing: string | null;
         };
         RoundConsequence: {
             /** @enum {string} */
@@ -3131,247 +3117,6 @@ export interface components {
             /** Format: date-time */
             applied_at: string | null;
         };
-        /** @description What is in the bottle after mixing, what each ingredient does, where it tips over, and what to mind. */
-        Safety: {
-            ph: components["schemas"]["Ph"] | null;
-            /** @description Why no pH is given. */
-            why_no_ph: string | null;
-            left: components["schemas"]["Left"][];
-            made: components["schemas"]["Made"][];
-            jobs: components["schemas"]["Job"][];
-            tipping: components["schemas"]["Tipping"] | null;
-            ladder: components["schemas"]["Ladder"] | null;
-            care: components["schemas"]["Care"][];
-            /** @description What beside recipe and plant was taken into account. */
-            known: string[];
-            /** @description A RecipeBody: the recipe with all that is added made stronger, where that was asked. */
-            strengthened: Record<string, never> | null;
-        };
-        SavedLook: {
-            looks: components["schemas"]["Looks"];
-            change: components["schemas"]["Change"];
-        };
-        SavedOwnMeasure: {
-            ownMeasure: components["schemas"]["OwnMeasure"];
-            change: components["schemas"]["Change"];
-        };
-        SavedPlanting: {
-            planting: components["schemas"]["Planting"];
-            change: components["schemas"]["Change"];
-        };
-        SavedPreparation: {
-            story: components["schemas"]["PreparationStory"];
-            change: components["schemas"]["Change"];
-        };
-        SavedProduct: {
-            product: components["schemas"]["Product"];
-            change: components["schemas"]["Change"];
-        };
-        SavedRecipe: {
-            recipe: components["schemas"]["Recipe"];
-            change: components["schemas"]["Change"];
-        };
-        SavedScouting: {
-            scouting: components["schemas"]["Scouting"];
-            trouble_id: string | null;
-            change: components["schemas"]["Change"];
-        };
-        SavedSettings: {
-            garden: components["schemas"]["Garden"];
-            change: components["schemas"]["Change"];
-        };
-        SavedSprayer: {
-            sprayer: components["schemas"]["Sprayer"];
-            change: components["schemas"]["Change"];
-        };
-        SavedTool: {
-            tool: components["schemas"]["Tool"];
-            change: components["schemas"]["Change"];
-        };
-        SavedZone: {
-            id: string;
-            change: components["schemas"]["Change"];
-        };
-        Scouting: {
-            id: string;
-            version: number;
-            /** Format: date-time */
-            at: string;
-            trouble_id: string | null;
-            present: string[];
-            absent: string[];
-            note: string | null;
-            has_photo: boolean;
-        };
-        /** @description All that was made ahead, and what can be. */
-        MadeAhead: {
-            preparations: components["schemas"]["Preparation"][];
-            kinds: components["schemas"]["PreparationKind"][];
-            /** @description What planned rounds need started, soonest first. */
-            to_make: components["schemas"]["ToMake"][];
-            /** @description What planned rounds take of what stands there. */
-            from_shelf: string[];
-        };
-        /** @description What the planned rounds need beyond what is there. */
-        Shopping: {
-            rounds: number;
-            plans: components["schemas"]["PlanCost"][];
-            wants: components["schemas"]["Want"][];
-            total: string | null;
-        };
-        SignChoice: {
-            id: string;
-            place: string;
-            name: string;
-            look: string;
-            unlike: string;
-        };
-        /** @description What there is to look for, and where. */
-        Signs: {
-            places: components["schemas"]["Choice"][];
-            signs: components["schemas"]["SignChoice"][];
-            tactics: components["schemas"]["Choice"][];
-        };
-        SoapPlan: {
-            /** @description Oil => amount. */
-            oils: {
-                [key: string]: string;
-            };
-            /** @description KOH, NaOH, or a blend by moles like KOH:70,NaOH:30. */
-            alkali?: string;
-            purity?: string | null;
-            superfat?: string | null;
-            /** @description As bought, to be checked. */
-            alkali_mass?: string | null;
-            /** @description % of soap in which it is stored. */
-            storage?: string | null;
-            vessel?: string | null;
-        };
-        /** @description A soap on its bench. */
-        SoapBench: {
-            /** @enum {string} */
-            verdict: "refused" | "possible" | "sound";
-            severity: string;
-            headline: string;
-            /** @description What to weigh of each alkali, as bought. */
-            alkalis: string[];
-            /** @description As bought, at the planned superfat. */
-            product: string;
-            /** Format: float */
-            product_g: number;
-            /**
-             * Format: float
-             * @description As bought, that goes in.
-             */
-            goes_in_g: number;
-            /**
-             * Format: float
-             * @description As bought, that would be too much at the likely purity.
-             */
-            limit_g: number;
-            /** @description The same in words. */
-            limit: string;
-            /** @description %; below 0 is free alkali. */
-            superfat: components["schemas"]["Interval"];
-            /** @description What is left over, in words. */
-            said_left: string;
-            /** Format: float */
-            oil_g: number;
-            oil: string;
-            water: string;
-            /**
-             * Format: float
-             * @description The most that the water may reach, °C.
-             */
-            hottest: number;
-            soap: string;
-            glycerol: string;
-            oil_left: string;
-            storage: string;
-            /** Format: float */
-            storage_ml: number;
-            /** Format: float */
-            storage_percent: number;
-            /** @description What a spray of 1 % takes of it. */
-            spray: string;
-            findings: components["schemas"]["Finding"][];
-            steps: components["schemas"]["MakingStep"][];
-        };
-        /** @description What is seen in the soil test, and what it says. */
-        SoilSign: {
-            seen: string;
-            means: string;
-        };
-        /** @description A stretch of a text, and what is said of it. */
-        Span: {
-            text: string;
-            /** @description In Unicode code points. */
-            start: number;
-            end: number;
-            kind: string;
-            what: string;
-        };
-        Sprayer: {
-            id: string;
-            version: number;
-            name: string;
-            /** Format: float */
-            capacity_ml: number;
-            /** Format: float */
-            usable_ml: number;
-            /** Format: float */
-            usable_fraction: number;
-            material: string | null;
-            dedicated_to: string | null;
-            /** Format: float */
-            finest_passage_mm: number | null;
-            /** Format: float */
-            ml_per_squeeze: number | null;
-            /** Format: float */
-            ml_per_minute: number | null;
-        };
-        /** @description What one planting takes. */
-        StandNeed: {
-            name: string;
-            each: string | null;
-            total: string;
-            range: string;
-            because: string;
-            basis: string;
-            sure: string;
-        };
-        /** @description A final strength beside its working range and what the plant bears. */
-        Strength: {
-            substance: string;
-            name: string;
-            unit: string;
-            strength: components["schemas"]["Interval"];
-            /** @description Likely strength with its unit. */
-            said: string;
-            /** @description Low to high, where either end would be judged otherwise; else empty. */
-            said_range: string;
-            /** @description The exact figure with its range, and whether by weight or by volume. */
-            said_exactly: string;
-            /** Format: float */
-            works_from: number | null;
-            /** Format: float */
-            works_to: number | null;
-            /** Format: float */
-            careful: number | null;
-            /** Format: float */
-            stop: number | null;
-            /** @description Where it begins to work, where care begins and where it burns, as far as that is known. */
-            said_bounds: string;
-            /** @enum {string} */
-            group: "sensitive" | "ordinary" | "hardy";
-            /** @enum {string} */
-            severity: "fine" | "notice" | "caution" | "stop" | "unjudged";
-            /**
-             * Format: float
-             * @description Part of the burden.
-             */
-            share: number | null;
-        };
         /** @description A round in the hours that suit it. */
         SuggestedRound: {
             /**
@@ -3404,10 +3149,228 @@ export interface components {
             /** @description How sure that is. */
             basis: string;
         };
-        /** @description A recipe with another bottle in it. */
-        Swap: {
-            recipe: components["schemas"]["RecipeBody"];
+        Today: {
+            /** Format: date */
+            date: string;
+            due: components["schemas"]["DueRound"][];
+            coming: components["schemas"]["DueRound"][];
+            last: components["schemas"]["Application"][];
+            looks: components["schemas"]["TroubleBrief"][];
+            /** @description Test patches that are due to be looked at. */
+            patches: components["schemas"]["DuePatch"][];
+            /** @description What is to be stirred, strained, tested, used up, thrown away or started. */
+            tasks: components["schemas"]["MakingTask"][];
+            /** @description Sprays that have had time to work and were not looked at since. */
+            inspections: components["schemas"]["DueInspection"][];
+            /** @description What is mixed today, in the order of the day. */
+            batches: components["schemas"]["DayBatch"][];
+            leftovers: components["schemas"]["LeftBatch"][];
+            /** @description In this hour, as far as it is known: it goes into the log. */
+            weather: string | null;
+        };
+        WindowDay: {
+            /** Format: date */
+            day: string;
+            /**
+             * @description Of its best hour.
+             * @enum {string}
+             */
+            word: "fine" | "poor" | "no" | "unknown";
+        };
+        NewCount: {
+            /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
+            counted_at?: string | null;
+            /** @description One for each plant looked at: what was counted on all its looked-at leaves together, or a share in %; each as typed. */
+            counts: (number | string)[];
+            leaves_per_plant?: number | null;
+            /** @enum {string} */
+            enemies?: "none" | "some" | "many";
+            note?: string | null;
+        };
+        Scout: {
+            planting_id?: string | null;
+            /** @description Signs that are there. */
+            present: string[];
+            /** @description Signs that were looked for and are not there. */
+            absent: string[];
+            /** @description Signs that could not be looked at; not asked for again. */
+            skipped?: string[];
+            weather?: ("wet" | "dry" | "hot" | "cool")[];
+        };
+        KeepScouting: WithRequired<components["schemas"]["Scout"], "planting_id" | "present" | "absent"> & {
+            planting_id: string;
+            present: string[];
+            absent: string[];
+            weather: ("wet" | "dry" | "hot" | "cool")[];
+            note: string | null;
+            /**
+             * @description trouble: it opens a trouble, or goes to the open one of the same target; look: it is only written down.
+             * @enum {string}
+             */
+            as: "trouble" | "look";
+            /** @description What the gardener takes it for; null while it is not known. */
+            target: string | null;
+        };
+        NewTacticUse: {
+            tactic: string;
+            /** @description In the garden's time zone; now if left out. */
+            done_at?: string | null;
+            note?: string | null;
+        };
+        ChangeTrouble: {
+            version: number;
+            /** @description What it is, by any name. */
+            target?: string | null;
+            /** @enum {string} */
+            status?: "open" | "closed";
+            /** @description How it ended. */
+            outcome?: string | null;
+        };
+        Cause: {
+            target: string;
+            name: string;
+            /** @enum {string} */
+            kind: "pest" | "disease" | "weed" | "look-alike" | "none";
+            /** Format: float */
+            probability: number;
+            does: string;
+            clues: components["schemas"]["Clue"][];
+        };
+        /** @description What one answer says for or against a cause. */
+        Clue: {
+            sign: string;
+            name: string;
+            there: boolean;
+            /** @enum {string} */
+            word: "for-strongly" | "for" | "hardly" | "against" | "against-strongly";
+        };
+        Count: {
+            id: string;
+            version: number;
+            /** Format: date-time */
+            at: string;
+            measure: string;
+            mean: components["schemas"]["Interval"];
+            level: string;
+            plants: number;
+            leaves_per_plant: number;
+            /** @enum {string} */
+            enemies: "none" | "some" | "many";
+            note: string | null;
+        };
+        Decision: {
+            /** @enum {string} */
+            choice: "leave" | "tactics-first" | "spray-too" | "give-up";
+            /** Format: date */
+            look_again_on: string;
             findings: components["schemas"]["Finding"][];
+        };
+        /** @description Causes, the likeliest first; what is not shown is said in sum. */
+        Diagnosis: {
+            causes: components["schemas"]["Cause"][];
+            /** Format: float */
+            rest: number;
+            settled: boolean;
+            next: components["schemas"]["NextLook"] | null;
+            findings: components["schemas"]["Finding"][];
+        };
+        /** @description What was done about a trouble. */
+        Done: {
+            /** @enum {string} */
+            kind: "spray" | "tactic";
+            id: string;
+            /** Format: date-time */
+            at: string;
+            what: string;
+            note: string | null;
+        };
+        /** @description Plants to be looked at some time after a round. */
+        DueInspection: {
+            application_id: string;
+            planting_id: string;
+            plantings: string;
+            recipe: string;
+            /** Format: date-time */
+            applied_at: string;
+            /** @description How long it was to be left. */
+            hours: number;
+        };
+        Neighbour: {
+            id: string;
+            name: string;
+            zone: string;
+            same_day: boolean;
+            troubled: boolean;
+        };
+        /** @description The one look that is expected to tell most. */
+        NextLook: {
+            sign: string;
+            name: string;
+            place: string;
+            where: string;
+            when: string;
+            look: string;
+            unlike: string;
+            /** Format: float */
+            gain_bits: number;
+        };
+        /** @description How to count. */
+        SamplingPlan: {
+            /** @enum {string} */
+            measure: "per-leaf" | "per-plant" | "per-card" | "percent-leaf" | "percent-plants";
+            unit: string;
+            plants: number[];
+            leaves_per_plant: number;
+            how: string;
+        };
+        Remedy: {
+            id: string;
+            name: string;
+            mode: string;
+            how: string;
+            limits: string;
+            /** @enum {string} */
+            evidence: "strong" | "moderate" | "weak" | "none";
+            evidence_word: string;
+            as_prevention: boolean;
+            stages: string[];
+            schools: string | null;
+            wait_days: number | null;
+            open: boolean;
+            plant_is_sensitive: boolean;
+            noted: string | null;
+            too_near_harvest: boolean;
+            too_late: boolean;
+            recipes: components["schemas"]["RankedRecipe"][];
+        };
+        SavedScouting: {
+            scouting: components["schemas"]["Scouting"];
+            trouble_id: string | null;
+            change: components["schemas"]["Change"];
+        };
+        Scouting: {
+            id: string;
+            version: number;
+            /** Format: date-time */
+            at: string;
+            trouble_id: string | null;
+            present: string[];
+            absent: string[];
+            note: string | null;
+            has_photo: boolean;
+        };
+        SignChoice: {
+            id: string;
+            place: string;
+            name: string;
+            look: string;
+            unlike: string;
+        };
+        /** @description What there is to look for, and where. */
+        Signs: {
+            places: components["schemas"]["Choice"][];
+            signs: components["schemas"]["SignChoice"][];
+            tactics: components["schemas"]["Choice"][];
         };
         Tactic: {
             id: string;
@@ -3438,82 +3401,6 @@ export interface components {
             sure: string | null;
             every_days: number | null;
             times: number | null;
-        };
-        /** @description Something that what was made ahead wants done today. */
-        MakingTask: {
-            /** @enum {string} */
-            kind: "stir" | "strain" | "test" | "throw" | "use" | "start";
-            what: string;
-            because: string;
-            /** Format: date-time */
-            at: string | null;
-            preparation_id: string | null;
-            version: number | null;
-            /** @description Of a making that is to be started. */
-            making_kind: string | null;
-            /** @description How much of it. */
-            want: string | null;
-        };
-        /** @description By which factor on all that is added a mix begins to work, needs care, and burns. */
-        Tipping: {
-            /** Format: float */
-            works: number | null;
-            /** Format: float */
-            careful: number | null;
-            /** Format: float */
-            stop: number | null;
-            /** @description What gets there first; null where it is all together. */
-            careful_by: string | null;
-            stop_by: string | null;
-        };
-        /** @description Something that planned rounds need made ahead, and by when. */
-        ToMake: {
-            kind: string;
-            name: string;
-            /** Format: date-time */
-            start_at: string;
-            /** Format: date-time */
-            ready_at: string;
-            is_late: boolean;
-            /** @description How much of it the rounds take. */
-            wanted: string;
-            /** @description The same, as text that can be read again. */
-            want: string;
-            /** @description What goes in. */
-            raw: string[];
-            /** @description Which rounds it is for. */
-            for: string;
-            /** @description Why there are several, where it does not keep long enough; what comes off the shelf. */
-            because: string | null;
-        };
-        Today: {
-            /** Format: date */
-            date: string;
-            due: components["schemas"]["DueRound"][];
-            coming: components["schemas"]["DueRound"][];
-            last: components["schemas"]["Application"][];
-            looks: components["schemas"]["TroubleBrief"][];
-            /** @description Test patches that are due to be looked at. */
-            patches: components["schemas"]["DuePatch"][];
-            /** @description What is to be stirred, strained, tested, used up, thrown away or started. */
-            tasks: components["schemas"]["MakingTask"][];
-            /** @description Sprays that have had time to work and were not looked at since. */
-            inspections: components["schemas"]["DueInspection"][];
-            /** @description What is mixed today, in the order of the day. */
-            batches: components["schemas"]["DayBatch"][];
-            leftovers: components["schemas"]["LeftBatch"][];
-            /** @description In this hour, as far as it is known: it goes into the log. */
-            weather: string | null;
-        };
-        Tool: {
-            id: string;
-            version: number;
-            name: string;
-            /** @enum {string} */
-            kind: "spoon" | "graduated" | "dropper" | "scale";
-            /** @description As it would be typed again. */
-            size: string | null;
-            step: string | null;
         };
         /** @description A trouble in a line. */
         TroubleBrief: {
@@ -3558,24 +3445,161 @@ export interface components {
             plan: components["schemas"]["SamplingPlan"];
             scoutings: components["schemas"]["Scouting"][];
         };
-        /** @description A line of the shopping list. */
-        Want: {
-            ingredient: string;
-            name: string;
-            needed: string;
-            have: string;
-            missing: string | null;
-            /** @description How many bottles to buy, where the size is known. */
-            buy: string | null;
-            cost: string | null;
+        LetDayPass: {
+            /** @description Of the garden, as it was seen. */
+            version: number;
         };
-        /** @description One way to bring a mix back. */
-        WayOut: {
+        /** @description When in the week there is time; no days is every day. */
+        FreeHours: {
+            days: ("mon" | "tue" | "wed" | "thu" | "fri" | "sat" | "sun")[];
+            /** @description A full hour, like 18:00. */
+            from: string;
+            to: string;
+        };
+        Settings: {
+            version: number;
+            name: string;
             /** @enum {string} */
-            kind: "larger" | "fill" | "as-planned";
-            title: string;
-            steps: string[];
-            makes: string;
+            units: "us" | "metric" | "imperial" | "au";
+            language: string;
+            time_zone: string;
+            /** @description In degrees, as typed: 38.72, 38,72 or 38.72 N; south below nought. */
+            latitude?: number | string | null;
+            /** @description In degrees, as typed; west below nought, or with a W. */
+            longitude?: number | string | null;
+            /** @description As typed. */
+            hardness_mg_l: number | string;
+            /** @description As typed. */
+            alkalinity_mg_l: number | string;
+            /** @enum {string} */
+            theme: "auto" | "light" | "dark";
+            currency?: string;
+            free_hours?: components["schemas"]["FreeHours"][];
+            around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
+        };
+        StartGarden: {
+            /** @enum {string} */
+            start: "demo" | "empty";
+            name?: string;
+            /** @enum {string} */
+            units?: "us" | "metric" | "imperial" | "au";
+            language?: string;
+            time_zone?: string;
+            /** @description As typed. */
+            latitude?: number | string | null;
+            /** @description As typed. */
+            longitude?: number | string | null;
+            /** @description As typed. */
+            hardness_mg_l?: number | string;
+            /** @description As typed. */
+            alkalinity_mg_l?: number | string;
+            /** @enum {string} */
+            theme?: "auto" | "light" | "dark";
+            around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
+        };
+        /** @description A garden and its keepers' settings. */
+        Garden: {
+            id: string;
+            version: number;
+            name: string;
+            is_demo: boolean;
+            /** @enum {string} */
+            units: "us" | "metric" | "imperial" | "au";
+            language: string;
+            time_zone: string;
+            /** Format: float */
+            latitude: number | null;
+            /** Format: float */
+            longitude: number | null;
+            /** Format: float */
+            hardness_mg_l: number;
+            /** Format: float */
+            alkalinity_mg_l: number;
+            /** @enum {string} */
+            theme: "auto" | "light" | "dark";
+            currency: string;
+            /** @description Who and what is about. */
+            around: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
+            free_hours: components["schemas"]["FreeHours"][];
+            /**
+             * Format: date-time
+             * @description The instant it is in this garden; a demo has a time of its own.
+             */
+            now: string;
+        };
+        SavedSettings: {
+            garden: components["schemas"]["Garden"];
+            change: components["schemas"]["Change"];
+        };
+        NoteRain: {
+            /** @description In the gauge, as typed: a point or a comma; millimetres, or inches with "in". */
+            mm: string;
+            /** @description In the garden's time zone, like 2026-05-02T19:30. */
+            began_at: string;
+            /** @description How long it rained. */
+            hours: number;
+        };
+        /** @description A day's weather as a station showed it, or as it is foretold, in the gardener's own units. */
+        TypedDay: {
+            /** Format: date */
+            day: string;
+            /** @description As typed: a point or a comma. */
+            low: string;
+            high: string;
+            /** @description In all; in millimetres, or in inches with "in". */
+            rain?: string | null;
+            /** @description Hour at which it begins. */
+            rain_from?: number | null;
+            rain_hours?: number | null;
+            wind?: string | null;
+            /** @enum {string} */
+            sky: "clear" | "half" | "overcast";
+        };
+        ImportWeather: {
+            /** @description time,temp_c,rain_mm,wind_ms,humidity,cloud */
+            csv: string;
+        };
+        /** @description One hour of the forecast, judged for a round. */
+        RibbonHour: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            word: "fine" | "poor" | "no" | "unknown";
+            /** @description What is against it; empty where nothing is. */
+            why: string;
+            /** @description In the gardener's units. */
+            temperature: string;
+            /** Format: float */
+            celsius: number;
+            /** Format: float */
+            rain_mm: number;
+            wind: string;
+            /**
+             * Format: float
+             * @description %
+             */
+            humidity: number;
+            /**
+             * Format: float
+             * @description %
+             */
+            cloud: number;
+            is_day: boolean;
+        };
+        /** @description The next 72 hours, each judged for the next round. */
+        Ribbon: {
+            round_id: string | null;
+            /** @description What it is for. */
+            for: string | null;
+            /** @description The best hour in reach, in words; null where there is none. */
+            best: string | null;
+            /** @description Its place among the hours. */
+            best_hour: number | null;
+            /** @description Where the weather comes from. */
+            source: string;
+            hours: components["schemas"]["RibbonHour"][];
+            /** @description Why there is nothing to show. */
+            missing: string | null;
         };
         /** @description A day's weather, as it was or as it is foretold. */
         WeatherDay: {
@@ -3598,30 +3622,6 @@ export interface components {
             high: number;
             /** @description Some of it is still to come. */
             is_foretold: boolean;
-        };
-        WindowDay: {
-            /** Format: date */
-            day: string;
-            /**
-             * @description Of its best hour.
-             * @enum {string}
-             */
-            word: "fine" | "poor" | "no" | "unknown";
-        };
-        Failure: {
-            /** @description What the API says of itself, and the shapes in which it refuses. */
-            message: string;
-        };
-        Invalid: {
-            message: string;
-            errors: {
-                [key: string]: string[];
-            };
-        };
-        Stale: {
-            message: string;
-            yours?: Record<string, never>;
-            theirs?: Record<string, never>;
         };
     };
     responses: never;
@@ -3654,6 +3654,278 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Comparison"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    copyRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                recipe: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedRecipe"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    listRecipes: {
+        parameters: {
+            query?: {
+                search?: string;
+            };
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recipe"][];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    createRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeDraft"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedRecipe"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    showRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                recipe: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recipe"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    updateRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                recipe: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeDraft"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedRecipe"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    deleteRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                recipe: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
                 };
             };
             /** @description Refused */
@@ -3734,6 +4006,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    listGrounds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ground"][];
+                };
+            };
+        };
+    };
+    listVersions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                recipe: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeVersion"][];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
                 };
             };
         };
@@ -4129,162 +4453,6 @@ export interface operations {
             };
         };
     };
-    clearBatch: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-                batch: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Change"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    logBatch: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LogBatch"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Change"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    tickStep: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TickStep"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Change"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
     addPlanting: {
         parameters: {
             query?: never;
@@ -4307,59 +4475,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedPlanting"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    addSprayer: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewSprayer"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedSprayer"];
                 };
             };
             /** @description Refused */
@@ -4505,110 +4620,6 @@ export interface operations {
             path: {
                 garden: string;
                 planting: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Change"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    updateSprayer: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-                sprayer: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewSprayer"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedSprayer"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    deleteSprayer: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-                sprayer: string;
             };
             cookie?: never;
         };
@@ -4840,59 +4851,6 @@ export interface operations {
             };
         };
     };
-    letDayPass: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LetDayPass"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedSettings"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
     retirePlanting: {
         parameters: {
             query?: never;
@@ -5058,277 +5016,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Failure"];
-                };
-            };
-        };
-    };
-    showToday: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Today"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-        };
-    };
-    undo: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-                change: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Change"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    showLooks: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-                planting: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Looks"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-        };
-    };
-    addLook: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-                planting: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewLook"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedLook"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    answerLook: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-                look: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LookAnswer"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedLook"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    deleteLook: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-                look: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Change"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
                 };
             };
         };
@@ -5692,6 +5379,196 @@ export interface operations {
             };
         };
     };
+    showLooks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                planting: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Looks"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    addLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                planting: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLook"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedLook"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    answerLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                look: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookAnswer"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedLook"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    deleteLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                look: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
     listApplications: {
         parameters: {
             query?: {
@@ -5721,6 +5598,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                change: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
                 };
             };
         };
@@ -5800,6 +5727,59 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedProduct"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    addSprayer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSprayer"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedSprayer"];
                 };
             };
             /** @description Refused */
@@ -6092,6 +6072,110 @@ export interface operations {
             };
         };
     };
+    updateSprayer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                sprayer: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSprayer"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedSprayer"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    deleteSprayer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                sprayer: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
     updateTool: {
         parameters: {
             query?: never;
@@ -6331,235 +6415,13 @@ export interface operations {
             };
         };
     };
-    copyRecipe: {
+    clearBatch: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 garden: string;
-                recipe: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedRecipe"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    listRecipes: {
-        parameters: {
-            query?: {
-                search?: string;
-            };
-            header?: never;
-            path: {
-                garden: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Recipe"][];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-        };
-    };
-    createRecipe: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RecipeDraft"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedRecipe"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    showRecipe: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-                recipe: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Recipe"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-        };
-    };
-    updateRecipe: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-                recipe: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RecipeDraft"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedRecipe"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    deleteRecipe: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-                recipe: string;
+                batch: string;
             };
             cookie?: never;
         };
@@ -6599,38 +6461,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    listVersions: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-                recipe: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RecipeVersion"][];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
                 };
             };
         };
@@ -6827,6 +6657,59 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    logBatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogBatch"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
                 };
             };
         };
@@ -7106,6 +6989,37 @@ export interface operations {
             };
         };
     };
+    showToday: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Today"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
     skipRound: {
         parameters: {
             query?: never;
@@ -7213,59 +7127,23 @@ export interface operations {
             };
         };
     };
-    showPhoto: {
+    tickStep: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 garden: string;
-                scouting: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The photo */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "image/jpeg": string;
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-        };
-    };
-    keepPhoto: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-                scouting: string;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    photo: string;
-                };
+                "application/json": components["schemas"]["TickStep"];
             };
         };
         responses: {
             /** @description Done */
-            201: {
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7280,194 +7158,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    keepScouting: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["KeepScouting"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedScouting"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    scout: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                garden: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Scout"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Diagnosis"];
-                };
-            };
-            /** @description Refused */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Failure"];
-                };
-            };
-            /** @description Refused */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Stale"];
-                };
-            };
-            /** @description Refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    showSigns: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Signs"];
-                };
-            };
-        };
-    };
-    listGardens: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Garden"][];
-                };
-            };
-        };
-    };
-    startGarden: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["StartGarden"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Garden"];
                 };
             };
             /** @description Refused */
@@ -7648,6 +7338,148 @@ export interface operations {
             };
         };
     };
+    showPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                scouting: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The photo */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    keepPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                scouting: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    photo: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    keepScouting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepScouting"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedScouting"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
     listTroubles: {
         parameters: {
             query?: never;
@@ -7675,6 +7507,79 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    scout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Scout"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Diagnosis"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    showSigns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Signs"];
                 };
             };
         };
@@ -7743,6 +7648,121 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    letDayPass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LetDayPass"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedSettings"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    listGardens: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Garden"][];
+                };
+            };
+        };
+    };
+    startGarden: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StartGarden"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Garden"];
                 };
             };
             /** @description Refused */
@@ -8012,26 +8032,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Invalid"];
-                };
-            };
-        };
-    };
-    listGrounds: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Ground"][];
                 };
             };
         };

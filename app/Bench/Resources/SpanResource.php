@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** A stretch of a text, and what is said of it. */
+#[OA\Schema(schema: 'Span')]
+final readonly class SpanResource
+{
+    public function __construct(
+        #[OA\Property] public string $text,
+        #[OA\Property(description: 'In Unicode code points.')] public int $start,
+        #[OA\Property] public int $end,
+        #[OA\Property] public string $kind,
+        #[OA\Property] public string $what,
+    ) {}
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Garden\Controllers;
+
+use App\Http\Controllers\Controller;
+use App\Models\Garden;
+use App\Models\Zone;
+use App\Notebook\Resources\ChangeResource;
+use App\OpenApi\Ok;
+use App\Undo\ChangeRecorder;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+final class DeleteZoneController extends Controller
+{
+    #[OA\Delete(path: '/api/gardens/{garden}/zones/{zone}', operationId: 'deleteZone', responses: [new Ok(ChangeResource::class)])]
+    public function __invoke(Garden $garden, Zone $zone, ChangeRecorder $recorder): JsonResponse
+    {
+        if ($garden->standing()->where('zone_id', $zone->id)->exists()) {
+            throw ValidationException::withMessages(['zone' => 'Something still stands in this zone: move or retire it first.']);
+        }
+        if ($garden->zones()->count() === 1) {
+            throw ValidationException::withMessages(['zone' => 'This is the last zone, and plantings need one: rename it instead.']);
+        }
+        [, $change] = $recorder->record($garden, 'Zone taken out', static fn () => $zone->delete());
+
+        return $this->json(ChangeResource::of($change));
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Making\Queries;
+
+use App\Making\Resources\TaskResource;
+use App\Models\Garden;
+use App\Models\Preparation;
+use App\Pantry\Household;
+use Carbon\CarbonImmutable;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Making\StockBatch;
+use Nebbia\Core\Shelf\Length;
+use Nebbia\Core\Shelf\State;
+
+/** What is to be stirred, strained, tested, used up, thrown away or started by the end of today. */
+final readonly class ListTasks
+{
+    /** Days ahead for what is to be started. */
+    private const START_DAYS = 2;
+
+    public function __construct(
+        private Household $household,
+        private PlanMakings $makings,
+        private Catalogue $catalogue,
+    ) {}
+
+    /** @return list<TaskResource> */
+    public function __invoke(Garden $garden): array
+    {
+        $tonight = $garden->localNow()->endOfDay();
+        $tasks = [];
+        foreach ($this->household->shelf($garden)->standing() as $row) {
+            $task = $this->ofJar($garden, $row, $tonight);
+            if ($task !== null) {
+                $tasks[] = $task;
+            }
+        }
+        foreach ($this->makings->batches($garden) as $batch) {
+            if ($batch->startAt <= $tonight->addDays(self::START_DAYS)) {
+                $tasks[] = $this->start($batch);
+            }
+        }
+
+        return $tasks;
+    }
+
+    private function ofJar(Garden $garden, Preparation $row, CarbonImmutable $tonight): ?TaskResource
+    {
+        $timeline = $this->household->shelf($garden)->timeline($row);
+        $until = $timeline->useBy === null ? '' : $this->length(abs($timeline->useBy->getTimestamp() - $garden->now()->getTimestamp()) / 3600.0);
+        [$kind, $because, $at] = match (true) {
+            $timeline->state === State::ToStrain => ['strain', 'It has stood long enough.', $timeline->strainAt],
+            $timeline->state === State::Steeping && $timeline->strainAt !== null && $timeline->strainAt <= $tonight => ['strain', 'It will have stood long enough.', $timeline->strainAt],
+            $timeline->stirAt !== null && $timeline->stirAt <= $tonight => ['stir', 'So that it does not rot at the top.', $timeline->stirAt],
+            $timeline->state === State::Untested => ['test', 'It may hold free alkali until it is tested.', null],
+            $timeline->state === State::GoneOff => ['throw', "It is past its time by $until.", $timeline->useBy],
+            $timeline->state === State::Refused => ['throw', 'There is free alkali in it.', null],
+            $timeline->state === State::UseSoon => ['use', "It is good for $until more.", $timeline->useBy],
+            default => [null, '', null],
+        };
+
+        return $kind === null ? null : new TaskResource(
+            $kind, $this->catalogue->say(Message::of("making.task.$kind", ['name' => $row->name])), $because, DescribePreparation::time($at), $row->id, $row->version, null, null,
+        );
+    }
+
+    private function start(StockBatch $batch): TaskResource
+    {
+        $for = implode(', ', array_unique(array_map(static fn ($need): string => $need->for, $batch->needs)));
+
+        return new TaskResource(
+            'start', $this->catalogue->say(Message::of('making.task.start', ['name' => $this->catalogue->say($batch->kind->name())])),
+            ($batch->isLate ? 'It should have been started. ' : '')."For $for on ".$batch->readyAt->format('j F').($batch->kind->hours->likely > 0.0 ? '; it stands '.$this->length($batch->kind->hours->likely) : '').'.',
+            DescribePreparation::time($batch->startAt), null, null, $batch->kind->id, number_format($batch->wantedMl, 0, '.', '').' mL',
+        );
+    }
+
+    private function length(float $hours): string
+    {
+        return $this->catalogue->say(Length::of($hours));
+    }
+}

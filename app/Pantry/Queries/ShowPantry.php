@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pantry\Queries;
+
+use App\Models\Garden;
+use App\Models\MeasuringTool;
+use App\Models\OwnMeasure;
+use App\Models\Product;
+use App\Models\Sprayer;
+use App\Pantry\Resources\CalibrationChoiceResource;
+use App\Pantry\Resources\HeldResource;
+use App\Pantry\Resources\OwnMeasureResource;
+use App\Pantry\Resources\PantryResource;
+use App\Pantry\Resources\PantrySprayerResource;
+use App\Pantry\Resources\ProductResource;
+use App\Pantry\Resources\SprayerResource;
+use App\Pantry\Resources\ToolResource;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Nebbia\Core\Data\Row;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
+use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Measure\Units;
+use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Nebbia\Nebbia;
+
+/** The cupboard and the shed: bottles, sprayers with what they last held, measuring tools, measures of one's own. */
+final readonly class ShowPantry
+{
+    /** What a sprayer held longer ago is of no matter: two seasons. */
+    private const SEASONS_DAYS = 800;
+
+    public function __construct(private Nebbia $nebbia, private Units $units) {}
+
+    public function __invoke(Garden $garden): PantryResource
+    {
+        $today = $garden->localNow()->startOfDay();
+        $held = $this->held($garden);
+
+        return new PantryResource(
+            array_values($garden->products->map(static fn (Product $product): ProductResource => ProductResource::of($product, $garden->units, $today))->all()),
+            array_values($garden->sprayers->map(fn (Sprayer $sprayer): PantrySprayerResource => $this->sprayer($sprayer, $garden->units, $held[$sprayer->id] ?? null))->all()),
+            array_values($garden->tools->map(static fn (MeasuringTool $tool): ToolResource => ToolResource::of($tool))->all()),
+            array_values($garden->ownMeasures->map(static fn (OwnMeasure $measure): OwnMeasureResource => OwnMeasureResource::of($measure))->all()),
+            array_values(array_map($this->calibration(...), $this->nebbia->table('calibrated')->rows())),
+            $garden->currency,
+        );
+    }
+
+    private function sprayer(Sprayer $sprayer, UnitSystem $units, ?HeldResource $held): PantrySprayerResource
+    {
+        $words = static fn (?float $ml): ?string => $ml === null ? null : PreciseWords::volume($ml, $units);
+
+        return new PantrySprayerResource(
+            SprayerResource::of($sprayer), $words($sprayer->vessel()->usableMl()).' of '.$words($sprayer->capacity_ml), $words($sprayer->ml_per_squeeze), $words($sprayer->ml_per_minute), $held,
+        );
+    }
+
+    private function calibration(Row $row): CalibrationChoiceResource
+    {
+        $unit = $this->units->get($row->string('unit'));
+        $n = KitchenFraction::figures(...);
+        $usual = $unit->likely === null || $unit->low === null || $unit->high === null
+            ? 'by ingredient'
+            : $n($unit->likely->toFloat()).' mL, '.$n($unit->low->toFloat()).' to '.$n($unit->high->toFloat());
+
+        return new CalibrationChoiceResource($unit->id, $unit->label, (int) $row->float('take'), $usual);
+    }
+
+    /** @return array<string, HeldResource> by sprayer: the last round that was done with it */
+    private function held(Garden $garden): array
+    {
+        $rows = DB::table('applications')
+            ->crossJoin('rounds')->whereColumn('rounds.id', 'applications.round_id')
+            ->crossJoin('courses')->whereColumn('courses.id', 'rounds.course_id')
+            ->where('applications.garden_id', $garden->id)->whereNull('applications.deleted_at')->where('applications.applied_at', '>', $garden->now()->subDays(self::SEASONS_DAYS))->whereNotNull('courses.sprayer_id')
+            ->groupBy('courses.sprayer_id')
+            // SQLite takes the other columns from the row that has the maximum.
+            ->selectRaw("courses.sprayer_id, max(applications.applied_at) as applied_at, json_extract(applications.snapshot, '$.recipe_name') as recipe")
+            ->get();
+        $held = [];
+        foreach ($rows as $row) {
+            if (is_string($row->sprayer_id) && is_string($row->applied_at) && is_string($row->recipe)) {
+                $held[$row->sprayer_id] = new HeldResource($row->recipe, CarbonImmutable::parse($row->applied_at, 'UTC')->toIso8601String());
+            }
+        }
+
+        return $held;
+    }
+}

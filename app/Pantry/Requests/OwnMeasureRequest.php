@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pantry\Requests;
+
+use App\Http\Requests\ReadsAmounts;
+use App\Http\Requests\TypedRequest;
+use App\Models\Garden;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Measure\Amount;
+use Nebbia\Core\Measure\AmountParser;
+use Nebbia\Core\Measure\Tool\Calibration;
+use Nebbia\Core\Measure\Tool\MeasuringException;
+use Nebbia\Core\Nebbia\Nebbia;
+use Nebbia\Core\Substance\Ingredients;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'NewOwnMeasure', required: ['unit', 'count', 'totals'], properties: [
+    new OA\Property(property: 'version', type: 'integer', nullable: true),
+    new OA\Property(property: 'unit', description: 'drop, squeeze, handful …', type: 'string'),
+    new OA\Property(property: 'ingredient', description: 'What it was measured with; of anything if left out.', type: 'string', nullable: true),
+    new OA\Property(property: 'count', description: 'How many were measured together.', type: 'integer'),
+    new OA\Property(property: 'totals', description: 'What they came to, each time, as typed.', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'step', description: 'The smallest step that can be read, as typed.', type: 'string', nullable: true),
+])]
+final class OwnMeasureRequest extends TypedRequest
+{
+    use ReadsAmounts;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'version' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'],
+            'unit' => ['required', 'string', 'max:32'],
+            'ingredient' => ['nullable', 'string', 'max:80'],
+            'count' => ['required', 'integer'],
+            'totals' => ['required', 'array', 'max:10'],
+            'totals.*' => ['nullable', 'string', 'max:80'],
+            'step' => ['nullable', 'string', 'max:80'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'unit' => 'Which measure is it? Choose a drop, squeeze, handful or another of the list.',
+            'count' => 'How many were measured together? Write a whole number, like 20.',
+            'totals' => 'What did they come to? Write a volume or a weight, like "1.1 mL".',
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws BadInput naming the field
+     */
+    public function row(Garden $garden): array
+    {
+        $unit = $this->string('unit')->toString();
+        if (! in_array($unit, array_map(static fn ($row): string => $row->string('unit'), app(Nebbia::class)->table('calibrated')->rows()), true)) {
+            throw MeasuringException::notCalibrated($unit);
+        }
+        try {
+            $name = $this->text('ingredient');
+            $ingredient = $name === null ? null : app(Ingredients::class)->named($name)->id;
+        } catch (BadInput $e) {
+            throw $e->at('ingredient');
+        }
+        $texts = array_values(array_filter($this->array('totals'), static fn (mixed $text): bool => is_string($text) && trim($text) !== ''));
+        $read = $this->amount('step', $garden);
+        $step = $read === null ? 0.0 : $read->inBase()->likely;
+        try {
+            $totals = array_map(static fn (mixed $text): Amount => app(AmountParser::class)->parse(is_string($text) ? $text : '', $garden->units), $texts);
+            $calibration = Calibration::of($unit, $ingredient, $this->integer('count'), $totals, $step);
+        } catch (BadInput $e) {
+            throw $e->at('totals');
+        }
+
+        return [
+            'unit' => $unit, 'ingredient' => $ingredient, 'count' => $this->integer('count'), 'totals' => $texts, 'step' => $step,
+            'low' => $calibration->one->low, 'likely' => $calibration->one->likely, 'high' => $calibration->one->high, 'is_weighed' => $calibration->isWeighed,
+        ];
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pantry\Requests;
+
+use App\Http\Requests\ReadsAmounts;
+use App\Http\Requests\TypedRequest;
+use App\Models\Garden;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Measure\Amount;
+use Nebbia\Core\Measure\UnitKind;
+use Nebbia\Core\Mixing\Pantry\PantryException;
+use Nebbia\Core\Mixing\Pantry\Product;
+use Nebbia\Core\Substance\Ingredient;
+use Nebbia\Core\Substance\Ingredients;
+use Nebbia\Core\Substance\Strength;
+use Nebbia\Core\Substance\StrengthParser;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'NewProduct', required: ['ingredient'], properties: [
+    new OA\Property(property: 'version', description: 'The version that was seen; only where one is changed.', type: 'integer', nullable: true),
+    new OA\Property(property: 'name', type: 'string', nullable: true),
+    new OA\Property(property: 'ingredient', description: 'By any name it goes by.', type: 'string'),
+    new OA\Property(property: 'strength', description: 'As the label says it.', type: 'string', nullable: true),
+    new OA\Property(property: 'density', description: 'g/mL where it was measured.', type: 'string', nullable: true),
+    new OA\Property(property: 'size', description: 'As typed: "500 mL", "1 kg", "20 tablets".', type: 'string', nullable: true),
+    new OA\Property(property: 'left', description: 'As typed; what a full one holds if left out.', type: 'string', nullable: true),
+    new OA\Property(property: 'price', type: 'string', nullable: true),
+    new OA\Property(property: 'opened_on', type: 'string', format: 'date', nullable: true),
+    new OA\Property(property: 'best_before', type: 'string', format: 'date', nullable: true),
+    new OA\Property(property: 'note', type: 'string', nullable: true),
+])]
+final class ProductRequest extends TypedRequest
+{
+    use ReadsAmounts;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'version' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'],
+            'name' => ['nullable', 'string', 'max:120'],
+            'ingredient' => ['required', 'string', 'max:80'],
+            'strength' => ['nullable', 'string', 'max:60'],
+            'density' => ['nullable', 'string', 'max:20'],
+            'size' => ['nullable', 'string', 'max:80'],
+            'left' => ['nullable', 'string', 'max:80'],
+            'price' => ['nullable', 'string', 'max:20'],
+            'opened_on' => ['nullable', 'date_format:Y-m-d'],
+            'best_before' => ['nullable', 'date_format:Y-m-d'],
+            'note' => ['nullable', 'string', 'max:500'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name' => 'The name is too long: keep it under 120 characters.',
+            'ingredient' => 'What is in it? Choose an ingredient, like hydrogen-peroxide.',
+            'strength' => 'The strength is too long: write what the label says, like "3 %".',
+            'opened_on' => 'The day it was opened is no day: write it like 2026-05-02.',
+            'best_before' => 'The date on the label is no day: write it like 2027-05-31.',
+            'note' => 'The note is too long: keep it under 500 characters.',
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws BadInput naming the field
+     */
+    public function row(Garden $garden): array
+    {
+        $field = 'ingredient';
+        try {
+            $ingredient = app(Ingredients::class)->named($this->string('ingredient')->toString());
+            $field = 'strength';
+            $stated = $this->text('strength');
+            $strength = $stated === null ? Strength::usual($ingredient) : StrengthParser::parse($stated, $ingredient);
+        } catch (BadInput $e) {
+            throw $e->at($field);
+        }
+        $density = $this->number('density', 'The density must be a number of grams per mL, like 1.03.');
+        $isPoured = $ingredient->isLiquid || $strength->isSolution;
+        $size = $this->content('size', $garden, $ingredient, $isPoured, $density, $strength);
+        $left = $this->isNothing('left') ? 0.0 : ($this->content('left', $garden, $ingredient, $isPoured, $density, $strength) ?? $size);
+        $price = $this->number('price', 'The price must be a number, like 3.90.');
+        $product = Product::of('', $this->text('name') ?? $ingredient->name, $ingredient, $strength, $stated, $size, $left, $price, $density);
+
+        return [
+            'name' => $product->name, 'ingredient' => $ingredient->id, 'strength' => $stated, 'density' => $density, 'size' => $size, 'left' => $left,
+            'price' => $price, 'opened_on' => $this->text('opened_on'), 'best_before' => $this->text('best_before'), 'note' => $this->text('note'),
+        ];
+    }
+
+    private function isNothing(string $field): bool
+    {
+        return preg_match('/^0([.,]0*)?\s*\p{L}*$/u', $this->text($field) ?? '') === 1;
+    }
+
+    /** mL of what is poured, g of what is not; of tablets the grams that act. */
+    private function content(string $field, Garden $garden, Ingredient $ingredient, bool $isPoured, ?float $density, Strength $strength): ?float
+    {
+        $amount = $this->amount($field, $garden);
+        if (! $amount instanceof Amount) {
+            return null;
+        }
+        if ($amount->unit->id === 'tablet' && $ingredient->isTablet) {
+            return $amount->likely->toFloat() * ($strength->tablet ?? $amount->unit->likely?->toFloat() ?? 0.0);
+        }
+        $isVolume = $amount->unit->kind === UnitKind::Volume;
+        if (! $isVolume && $amount->unit->kind !== UnitKind::Mass) {
+            throw PantryException::wrongMeasure($field, $ingredient->name, $isPoured);
+        }
+        if ($isVolume === $isPoured) {
+            return $amount->inBase()->likely;
+        }
+        $density ??= $ingredient->density?->at($strength->percent->likely)->likely ?? throw PantryException::wrongMeasure($field, $ingredient->name, $isPoured);
+
+        return $isVolume ? $amount->inBase()->likely * $density : $amount->inBase()->likely / $density;
+    }
+}

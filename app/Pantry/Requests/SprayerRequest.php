@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pantry\Requests;
+
+use App\Http\Requests\ReadsAmounts;
+use App\Http\Requests\TypedRequest;
+use App\Models\Garden;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Measure\Vessel\Vessel;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'NewSprayer', required: ['name', 'capacity'], properties: [
+    new OA\Property(property: 'version', description: 'The version that was seen; only where one is changed.', type: 'integer', nullable: true),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'capacity', description: 'As typed: "2 L", "1/2 gal".', type: 'string'),
+    new OA\Property(property: 'usable_fraction', description: 'How full it may be.', type: 'string', nullable: true),
+    new OA\Property(property: 'material', type: 'string', nullable: true),
+    new OA\Property(property: 'dedicated_to', type: 'string', nullable: true),
+    new OA\Property(property: 'finest_passage_mm', type: 'string', nullable: true),
+    new OA\Property(property: 'ten_squeezes', description: 'What ten squeezes come to, as typed.', type: 'string', nullable: true),
+    new OA\Property(property: 'one_minute', description: 'What comes out in a minute, as typed.', type: 'string', nullable: true),
+])]
+final class SprayerRequest extends TypedRequest
+{
+    use ReadsAmounts;
+
+    /** How full a sprayer may be where nobody says. */
+    private const USUAL_FILL = 0.85;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'version' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'],
+            'name' => ['required', 'string', 'max:120'],
+            'capacity' => ['required', 'string', 'max:80'],
+            'usable_fraction' => ['nullable'],
+            'material' => ['nullable', 'string', 'max:80'],
+            'dedicated_to' => ['nullable', 'string', 'max:120'],
+            'finest_passage_mm' => ['nullable', 'string', 'max:20'],
+            'ten_squeezes' => ['nullable', 'string', 'max:80'],
+            'one_minute' => ['nullable', 'string', 'max:80'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name' => 'The sprayer has no name, or too long a one: write one, like "Pump bottle".',
+            'capacity' => 'How much does it hold? Write it like "2 L" or "1/2 gal".',
+            'material' => 'What it is made of is too long: keep it under 80 characters.',
+            'dedicated_to' => 'What it is kept for is too long: keep it under 120 characters.',
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws BadInput
+     */
+    public function row(Garden $garden): array
+    {
+        $fraction = $this->number('usable_fraction', 'The usable part must be a number above 0 and up to 1, like 0.85.') ?? self::USUAL_FILL;
+        $name = $this->string('name')->toString();
+        $passage = $this->number('finest_passage_mm', 'The finest passage must be a number of millimetres, like 0.4.');
+        try {
+            $capacity = $this->millilitres('capacity', $garden) ?? 0.0;
+            $vessel = Vessel::of($name, $capacity, $fraction, null, $passage);
+        } catch (BadInput $e) {
+            throw $e->at(($capacity ?? 0.0) > 0.0 ? 'usable_fraction' : 'capacity');
+        }
+        $squeezes = $this->millilitres('ten_squeezes', $garden);
+
+        return [
+            'name' => $name, 'capacity_ml' => $vessel->capacityMl, 'usable_fraction' => $vessel->usableFraction, 'material' => $this->text('material'),
+            'dedicated_to' => $this->text('dedicated_to'), 'finest_passage_mm' => $passage, 'ml_per_squeeze' => $squeezes === null ? null : $squeezes / 10,
+            'ml_per_minute' => $this->millilitres('one_minute', $garden),
+        ];
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pantry\Resources;
+
+use OpenApi\Attributes as OA;
+
+/** A sprayer with what it last held. */
+#[OA\Schema(schema: 'PantrySprayer')]
+final readonly class PantrySprayerResource
+{
+    public function __construct(
+        #[OA\Property] public SprayerResource $sprayer,
+        #[OA\Property(description: 'What goes in, of what it holds, in the gardener\'s units.')] public string $goes_in,
+        #[OA\Property] public ?string $squeeze,
+        #[OA\Property] public ?string $minute,
+        #[OA\Property] public ?HeldResource $held,
+    ) {}
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds\Controllers;
+
+use App\Http\Controllers\Controller;
+use App\Models\Garden;
+use App\Notebook\Resources\ChangeResource;
+use App\OpenApi\Body;
+use App\OpenApi\Ok;
+use App\Rounds\Requests\CourseRequest;
+use App\Rounds\Resources\CourseResource;
+use App\Rounds\Resources\PlannedCourseResource;
+use App\Rounds\Writes\PlanCourse;
+use App\Undo\ChangeRecorder;
+use Illuminate\Http\JsonResponse;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Target\Targets;
+use OpenApi\Attributes as OA;
+
+final class CreateCourseController extends Controller
+{
+    #[OA\Post(path: '/api/gardens/{garden}/courses', operationId: 'planCourse', requestBody: new Body(CourseRequest::class), responses: [new Ok(PlannedCourseResource::class, status: 201)])]
+    public function __invoke(CourseRequest $request, Garden $garden, PlanCourse $plan, ChangeRecorder $recorder, Targets $targets, Catalogue $catalogue): JsonResponse
+    {
+        $plan = $request->plan($garden, $plan);
+        [$course, $change] = $recorder->record($garden, 'Rounds planned', $plan);
+        $course->load(['recipe', 'other', 'sprayer', 'plantings.zone', 'rounds.application', 'rounds.course', 'trouble.counts']);
+
+        return $this->json(new PlannedCourseResource(CourseResource::of($course, $targets, $catalogue, $garden->units), ChangeResource::of($change)), 201);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds\Controllers;
+
+use App\Http\Controllers\Controller;
+use App\Models\Garden;
+use App\Models\Round;
+use App\Notebook\Resources\ChangeResource;
+use App\OpenApi\Body;
+use App\OpenApi\Ok;
+use App\Rounds\Requests\MoveRoundRequest;
+use App\Rounds\Resources\ChangedRoundResource;
+use App\Rounds\Resources\RoundResource;
+use App\Undo\ChangeRecorder;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+final class MoveRoundController extends Controller
+{
+    #[OA\Post(path: '/api/gardens/{garden}/rounds/{round}/move', operationId: 'moveRound', requestBody: new Body(MoveRoundRequest::class), responses: [new Ok(ChangedRoundResource::class)])]
+    public function __invoke(MoveRoundRequest $request, Garden $garden, Round $round, ChangeRecorder $recorder): JsonResponse
+    {
+        [, $change] = $recorder->record($garden, 'Round moved', static function () use ($request, $round): void {
+            $request->refuseUnless($round->refresh()->load(['application', 'course']));
+            $round->update(['due_on' => $request->day(), 'due_hour' => $request->hour() ?? $round->due_hour, 'reason' => $request->reason()]);
+        });
+
+        return $this->json(new ChangedRoundResource(RoundResource::of($round->load(['application', 'course'])), ChangeResource::of($change)));
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds\Requests;
+
+use App\Http\Requests\TypedRequest;
+use App\Models\Garden;
+use App\Models\Planting;
+use App\Models\Round;
+use App\Models\RoundStatus;
+use App\Rounds\Resources\RoundResource;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Illuminate\Validation\ValidationException;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Measure\AmountParser;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'SeenRound', required: ['id', 'version'], properties: [
+    new OA\Property(property: 'id', type: 'string'),
+    new OA\Property(property: 'version', type: 'integer'),
+])]
+#[OA\Schema(schema: 'LogBatch', required: ['rounds'], properties: [
+    new OA\Property(property: 'rounds', description: 'That came out of the batch.', type: 'array', items: new OA\Items(ref: '#/components/schemas/SeenRound')),
+    new OA\Property(property: 'planting_ids', description: 'That were sprayed; all that were open if left out.', type: 'array', nullable: true, items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'applied_at', description: 'In the garden\'s time zone, like 2026-05-02T19:30; now if left out.', type: 'string', nullable: true),
+    new OA\Property(property: 'volume', description: 'What was used, as typed; the planned volume if left out.', type: 'string', nullable: true),
+    new OA\Property(property: 'left', description: 'What is left over, as typed; nothing if left out.', type: 'string', nullable: true),
+    new OA\Property(property: 'rinsed', description: 'Whether the delicate plants were rinsed; null where that was not called for.', type: 'boolean', nullable: true),
+    new OA\Property(property: 'by', type: 'string', nullable: true),
+    new OA\Property(property: 'note', type: 'string', nullable: true),
+])]
+final class LogBatchRequest extends TypedRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'rounds' => ['required', 'array', 'min:1', 'max:30'], 'rounds.*.id' => ['required', 'string', 'distinct'], 'rounds.*.version' => ['required', 'integer'],
+            'planting_ids' => ['nullable', 'array', 'max:200'], 'planting_ids.*' => ['string'],
+            'applied_at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'volume' => ['nullable', 'string', 'max:80'], 'left' => ['nullable', 'string', 'max:80'], 'rinsed' => ['nullable', 'boolean'],
+            'by' => ['nullable', 'string', 'max:80'], 'note' => ['nullable', 'string', 'max:5000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'rounds' => 'No round is named: load the page again.', 'rounds.*' => 'A round cannot be read: load the page again.', 'planting_ids' => 'Choose the plantings from the list.', 'planting_ids.*' => 'Choose the plantings from the list.',
+            'applied_at.date_format' => 'This is not a day and time: write it like 2026-05-02T19:30.', 'rinsed' => 'Say whether they were rinsed.', 'by' => 'The name is too long: keep it under 80 characters.',
+            'note' => 'The note is too long: keep it under 5000 characters.',
+        ];
+    }
+
+    /**
+     * @return Collection<int, Round> as they were seen, with all that is wanted to log them
+     *
+     * @throws ValidationException where they cannot come out of one batch, or nothing of them was sprayed
+     */
+    public function rounds(Garden $garden): Collection
+    {
+        $seen = collect($this->array('rounds'));
+        $rounds = $garden->rounds()->whereKey($seen->pluck('id')->all())->with(['application', 'course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])->get();
+        if ($rounds->count() !== $seen->count()) {
+            throw ValidationException::withMessages(['rounds' => 'One of the rounds is not there any more: load the page again.']);
+        }
+        $versions = $seen->pluck('version', 'id');
+        foreach ($rounds as $round) {
+            $round->refuseStale((int) $versions->get($round->id), $this->wanted(), RoundResource::of($round));
+            if ($round->status !== RoundStatus::Planned) {
+                throw ValidationException::withMessages(['status' => "Round $round->number is not planned any more: it is {$round->status->value}."]);
+            }
+        }
+        if ($rounds->map(static fn (Round $round): string => $round->remedy()->id.'.'.$round->course->sprayer_id)->unique()->count() > 1) {
+            throw ValidationException::withMessages(['rounds' => 'These rounds take different mixes or sprayers: log them one by one.']);
+        }
+        $ids = $this->plantingIds();
+        if ($ids !== null) {
+            $open = $rounds->flatMap(static fn (Round $round): array => $round->open()->map(static fn (Planting $one): string => $one->id)->all());
+            if ($open->isNotEmpty() && $open->intersect($ids)->isEmpty()) {
+                throw ValidationException::withMessages(['planting_ids' => 'Nothing is chosen: tick what was sprayed.']);
+            }
+        }
+
+        return $rounds->toBase();
+    }
+
+    /** @return list<string>|null */
+    public function plantingIds(): ?array
+    {
+        return $this->has('planting_ids') && $this->input('planting_ids') !== null ? array_values(array_filter($this->array('planting_ids'), is_string(...))) : null;
+    }
+
+    public function appliedAt(Garden $garden): CarbonImmutable
+    {
+        return $this->filled('applied_at') ? CarbonImmutable::parse($this->string('applied_at')->toString(), $garden->time_zone) : $garden->now();
+    }
+
+    /**
+     * @return float|null null where nothing is said: then it is what was planned for what was sprayed
+     *
+     * @throws BadInput
+     */
+    public function volumeMl(Garden $garden): ?float
+    {
+        return $this->filled('volume') ? $this->ml('volume', $garden) : null;
+    }
+
+    /** @throws BadInput */
+    public function leftMl(Garden $garden): float
+    {
+        return $this->filled('left') ? $this->ml('left', $garden) : 0.0;
+    }
+
+    public function rinsed(): ?bool
+    {
+        return $this->input('rinsed') === null ? null : $this->boolean('rinsed');
+    }
+
+    private function ml(string $field, Garden $garden): float
+    {
+        $text = $this->string($field)->trim()->toString();
+        if ($field === 'left' && preg_match('/^0([.,]0*)?$/', $text) === 1) {
+            return 0.0;
+        }
+        try {
+            return app(AmountParser::class)->parseVolume($text, $garden->units)->inBase()->likely;
+        } catch (BadInput $e) {
+            throw $e->at($field);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function wanted(): array
+    {
+        /** @var array<string, mixed> $wanted */
+        $wanted = $this->safe()->all();
+
+        return $wanted;
+    }
+}

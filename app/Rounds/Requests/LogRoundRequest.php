@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rounds\Requests;
+
+use App\Models\Garden;
+use Carbon\CarbonImmutable;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Measure\AmountParser;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'LogRound', required: ['version'], properties: [
+    new OA\Property(property: 'version', type: 'integer'),
+    new OA\Property(property: 'applied_at', description: 'In the garden\'s time zone, like 2026-05-02T19:30; now if left out.', type: 'string', nullable: true),
+    new OA\Property(property: 'volume', description: 'What was used, as typed; the planned volume if left out.', type: 'string', nullable: true),
+    new OA\Property(property: 'by', type: 'string', nullable: true),
+    new OA\Property(property: 'note', type: 'string', nullable: true),
+])]
+final class LogRoundRequest extends RoundRequest
+{
+    protected function ownRules(): array
+    {
+        return [
+            'applied_at' => ['nullable', 'date_format:Y-m-d\TH:i'],
+            'volume' => ['nullable', 'string', 'max:80'],
+            'by' => ['nullable', 'string', 'max:80'],
+            'note' => ['nullable', 'string', 'max:5000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['applied_at.date_format' => 'This is not a day and time: write it like 2026-05-02T19:30.'];
+    }
+
+    public function appliedAt(Garden $garden): CarbonImmutable
+    {
+        return $this->filled('applied_at')
+            ? CarbonImmutable::parse($this->string('applied_at')->toString(), $garden->time_zone)
+            : $garden->now();
+    }
+
+    /** @throws BadInput */
+    public function volumeMl(float $planned, Garden $garden): float
+    {
+        if (! $this->filled('volume')) {
+            return $planned;
+        }
+        try {
+            return app(AmountParser::class)->parseVolume($this->string('volume')->toString(), $garden->units)->inBase()->likely;
+        } catch (BadInput $e) {
+            throw $e->at('volume');
+        }
+    }
+
+    public function by(): ?string
+    {
+        return $this->filled('by') ? $this->string('by')->toString() : null;
+    }
+
+    public function note(): ?string
+    {
+        return $this->filled('note') ? $this->string('note')->toString() : null;
+    }
+}

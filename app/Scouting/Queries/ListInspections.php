@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Scouting\Queries;
+
+use App\Models\Application;
+use App\Models\Garden;
+use App\Scouting\Resources\DueInspectionResource;
+use Carbon\CarbonImmutable;
+use Nebbia\Core\Planning\Hour\LookAfter;
+
+/** What was sprayed and has not been looked at since, once it has had time to work. */
+final readonly class ListInspections
+{
+    /** Days after which nobody asks any more. */
+    private const ASKED = 4;
+
+    public function __construct(private LookAfter $after) {}
+
+    /**
+     * @param  iterable<Application>  $last  sprayed last
+     * @return list<DueInspectionResource>
+     */
+    public function __invoke(Garden $garden, iterable $last): array
+    {
+        $now = $garden->now();
+        $due = [];
+        foreach ($last as $entry) {
+            $hours = $this->after->hours(array_keys($entry->doses));
+            $at = $entry->applied_at->addHours((int) $hours);
+            if ($entry->planting_ids !== [] && $at <= $now && $at > $now->subDays(self::ASKED)) {
+                $due[] = [$entry, (int) $hours];
+            }
+        }
+        $seen = $due === [] ? [] : $this->seen($garden, min(array_map(static fn (array $one): CarbonImmutable => $one[0]->applied_at, $due)));
+        $list = [];
+        foreach ($due as [$entry, $hours]) {
+            foreach ($entry->planting_ids as $planting) {
+                if (($seen[$planting] ?? '') > $entry->applied_at->toDateTimeString()) {
+                    continue 2;
+                }
+            }
+            $names = $entry->snapshot['planting_names'] ?? [];
+            $list[] = new DueInspectionResource(
+                $entry->id, $entry->planting_ids[0], is_array($names) ? implode(', ', array_filter($names, is_string(...))) : '', is_string($entry->snapshot['recipe_name'] ?? null) ? $entry->snapshot['recipe_name'] : '',
+                $entry->applied_at->toIso8601ZuluString(), $hours,
+            );
+        }
+
+        return $list;
+    }
+
+    /** @return array<string, string> planting => when it was looked at or counted last, UTC */
+    private function seen(Garden $garden, CarbonImmutable $since): array
+    {
+        $looks = $garden->looks()->toBase()->where('created_at', '>', $since)->reorder()->groupBy('planting_id')->selectRaw('planting_id, max(created_at) as at')->pluck('at', 'planting_id')->all();
+        $counts = $garden->counts()->toBase()->join('troubles', 'troubles.id', '=', 'counts.trouble_id')->where('counts.created_at', '>', $since)->reorder()->groupBy('troubles.planting_id')
+            ->selectRaw('troubles.planting_id, max(counts.created_at) as at')->pluck('at', 'planting_id')->all();
+        $seen = [];
+        foreach ([$looks, $counts] as $some) {
+            foreach ($some as $planting => $at) {
+                if (is_string($at)) {
+                    $seen[(string) $planting] = max($seen[(string) $planting] ?? '', $at);
+                }
+            }
+        }
+
+        return $seen;
+    }
+}

@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Scouting\Queries;
+
+use App\Bench\Queries\RankRecipes;
+use App\Bench\Resources\FindingResource;
+use App\Bench\Resources\IntervalResource;
+use App\Garden\Resources\PlantingResource;
+use App\Models\Application;
+use App\Models\Count;
+use App\Models\Garden;
+use App\Models\Planting;
+use App\Models\Round;
+use App\Models\Scouting;
+use App\Models\TacticUse;
+use App\Models\Trouble;
+use App\Models\TroubleStatus;
+use App\Scouting\Resources\CountResource;
+use App\Scouting\Resources\DecisionResource;
+use App\Scouting\Resources\DoneResource;
+use App\Scouting\Resources\NeighbourResource;
+use App\Scouting\Resources\PlanResource;
+use App\Scouting\Resources\RemedyResource;
+use App\Scouting\Resources\ScoutingResource;
+use App\Scouting\Resources\TacticResource;
+use App\Scouting\Resources\TargetResource;
+use App\Scouting\Resources\TroublePageResource;
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Measure\Kitchen\KitchenFraction;
+use Nebbia\Core\Pest\Count\SamplingPlan;
+use Nebbia\Core\Pest\Decision\Decision;
+use Nebbia\Core\Pest\Decision\NeighbourPlanting;
+use Nebbia\Core\Pest\Decision\RankedRemedy;
+use Nebbia\Core\Pest\Decision\RankedTactic;
+use Nebbia\Core\Pest\Decision\SharedRisk;
+use Nebbia\Core\Pest\Diagnosis\Signs;
+use Nebbia\Core\Plant\Plants;
+use Nebbia\Core\Target\CountMeasure;
+use Nebbia\Core\Target\Target;
+
+/** A trouble's own page: its story, what to do about it, with what, and who else is at risk. */
+final readonly class ShowTrouble
+{
+    /** Sprays against one trouble that are listed, the last first. */
+    private const MOST_DONE = 60;
+
+    /** °C at which the length of a life cycle is told. */
+    private const AT_C = 20.0;
+
+    public function __construct(
+        private AssessTrouble $assess,
+        private DescribeTrouble $describe,
+        private RankRecipes $recipes,
+        private Signs $signs, private Plants $plants,
+        private Catalogue $catalogue,
+    ) {}
+
+    public function __invoke(Garden $garden, Trouble $trouble): TroublePageResource
+    {
+        $trouble->load(['planting.zone', 'counts', 'tacticUses', 'scoutings']);
+        $target = $this->assess->target($trouble);
+        $decision = $this->assess->decide($garden, $trouble);
+
+        return new TroublePageResource(
+            $this->describe->brief($garden, $trouble),
+            PlantingResource::of($trouble->planting),
+            $target === null ? null : $this->target($target),
+            array_values($trouble->counts->map($this->count(...))->all()),
+            $target === null ? null : $this->describe->trend($this->assess->trend($trouble, $target)),
+            $target?->watchUntil?->level->likely,
+            $this->done($garden, $trouble),
+            $decision === null ? null : new DecisionResource(
+                $decision->choice->value,
+                $this->describe->lookAgainOn($garden, $trouble, $decision),
+                array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $decision->findings),
+            ),
+            $decision === null ? [] : array_map($this->tactic(...), $decision->means->tactics),
+            $decision === null ? [] : $this->remedies($garden, $decision, $trouble),
+            $target === null ? [] : $this->neighbours($garden, $trouble, $target),
+            $this->plan($garden, $trouble, $target),
+            array_values($trouble->scoutings->map(fn (Scouting $scouting): ScoutingResource => $this->scouting($scouting))->all()),
+        );
+    }
+
+    public function scouting(Scouting $scouting): ScoutingResource
+    {
+        $name = fn (string $sign): string => $this->catalogue->sentence($this->signs->of($sign)->name());
+
+        return new ScoutingResource(
+            $scouting->id, $scouting->version, $scouting->scouted_at->toIso8601ZuluString(), $scouting->trouble_id,
+            array_map($name, $scouting->present), array_map($name, $scouting->absent), $scouting->note, $scouting->photo !== null,
+        );
+    }
+
+    private function target(Target $target): TargetResource
+    {
+        $say = fn (string $what): ?string => $this->catalogue->has("target.$target->id.$what") ? $this->catalogue->say(Message::of("target.$target->id.$what")) : null;
+
+        return new TargetResource(
+            $target->id, $target->name, $target->kind->value, $say('does') ?? '', $say('look') ?? '', $say('favours') ?? '', $say('reached'), $say('spared'),
+            array_map(fn (string $enemy): string => $this->catalogue->say(Message::of("enemy.$enemy")), $target->enemies),
+            $this->cycle($target),
+            $target->watchUntil === null ? null : KitchenFraction::figures($target->watchUntil->level->likely).' ('.KitchenFraction::figures($target->watchUntil->level->low).' to '.KitchenFraction::figures($target->watchUntil->level->high).') '.$this->catalogue->say(Message::of('measure.'.$target->watchUntil->measure->value)),
+            $target->watchUntil->basis ?? null,
+            $target->watchUntil->sure ?? null,
+            $target->everyDays === null ? null : (int) $target->everyDays->likely,
+            $target->times === null ? null : (int) $target->times->likely,
+        );
+    }
+
+    private function cycle(Target $target): ?string
+    {
+        $round = static fn (float $days): string => (string) (int) round($days);
+        $days = $target->cycle?->totalDays(self::AT_C);
+        if ($days !== null && $target->cycle !== null) {
+            $stages = array_map(fn ($stage): string => $this->catalogue->say(Message::of("stage.$stage->stage")), $target->cycle->stages);
+
+            return $this->catalogue->say(Message::of('cycle.days', ['from' => implode(', ', $stages), 'likely' => $round($days->likely), 'low' => $round($days->low), 'high' => $round($days->high)]));
+        }
+        $latent = $target->latency?->days(self::AT_C);
+
+        return $latent === null ? null : $this->catalogue->say(Message::of('cycle.latent', ['low' => $round($latent->low), 'high' => $round($latent->high)]));
+    }
+
+    private function count(Count $count): CountResource
+    {
+        $sample = AssessTrouble::sample($count);
+
+        return new CountResource(
+            $count->id, $count->version, $count->counted_at->toIso8601ZuluString(), $count->measure->value, IntervalResource::of($sample->mean),
+            $this->describe->level($sample->mean, $count->measure), count($count->counts), $count->leaves_per_plant, $count->enemies->value, $count->note,
+        );
+    }
+
+    /** @return list<DoneResource> sprays and tactics, the oldest first */
+    private function done(Garden $garden, Trouble $trouble): array
+    {
+        $sprays = $garden->applications()
+            ->whereIn('round_id', Round::query()->select('rounds.id')->join('courses', 'courses.id', '=', 'rounds.course_id')->where('courses.trouble_id', $trouble->id))->limit(self::MOST_DONE)->get()
+            ->map(static fn (Application $entry): DoneResource => new DoneResource('spray', $entry->id, $entry->applied_at->toIso8601ZuluString(), is_string($entry->snapshot['recipe_name'] ?? null) ? $entry->snapshot['recipe_name'] : 'Spray', $entry->note));
+        $tactics = $trouble->tacticUses->map(fn (TacticUse $use): DoneResource => new DoneResource(
+            'tactic', $use->id, $use->done_at->toIso8601ZuluString(), $this->catalogue->sentence(Message::of("tactic.$use->tactic.name")), $use->note,
+        ));
+
+        return array_values($sprays->concat($tactics)->sortBy('at')->values()->all());
+    }
+
+    private function tactic(RankedTactic $ranked): TacticResource
+    {
+        $tactic = $ranked->tactic;
+        $say = fn (string $what): string => $this->catalogue->say(Message::of("tactic.$tactic->id.$what"));
+
+        return new TacticResource(
+            $tactic->id, $this->catalogue->sentence($tactic->name()), $say('do'), $say('watch'), $ranked->evidence->value, $this->catalogue->say(Message::of('evidence.'.$ranked->evidence->value)),
+            $tactic->everyDays, (int) $tactic->minutes->likely, $tactic->urgent, $ranked->tried,
+        );
+    }
+
+    /** @return list<RemedyResource> */
+    private function remedies(Garden $garden, Decision $decision, Trouble $trouble): array
+    {
+        $mixes = $this->recipes->mixes($garden);
+
+        return array_map(function (RankedRemedy $ranked) use ($mixes, $trouble): RemedyResource {
+            $remedy = $ranked->remedy;
+            $say = fn (string $what): string => $this->catalogue->say(Message::of("remedy.$remedy->id.$what"));
+            $n = KitchenFraction::figures(...);
+            $schools = $remedy->schools;
+
+            return new RemedyResource(
+                $remedy->id, $this->catalogue->sentence($remedy->name()), $this->catalogue->say(Message::of('mode.'.$remedy->mode->value)), $say('how'), $say('limits'),
+                $ranked->pairing->evidence->value, $this->catalogue->say(Message::of('evidence.'.$ranked->pairing->evidence->value)), $ranked->pairing->asPrevention,
+                array_map(fn (string $stage): string => $this->catalogue->say(Message::of("stage.$stage")), $ranked->pairing->stages),
+                $schools === null ? null : "mild {$n($schools['mild'])}, middle {$n($schools['middle'])}, strong {$n($schools['strong'])} {$schools['unit']}",
+                $remedy->waitDays === null ? null : (int) $remedy->waitDays,
+                $ranked->isOpen(), $ranked->plantIsSensitive, $ranked->noted, $ranked->tooNearHarvest, $ranked->tooLate,
+                $this->recipes->of($remedy, (string) $trouble->target, $mixes),
+            );
+        }, $decision->means->remedies);
+    }
+
+    /** @return list<NeighbourResource> */
+    private function neighbours(Garden $garden, Trouble $trouble, Target $target): array
+    {
+        $others = $garden->standing()->whereKeyNot($trouble->planting_id)->with('zone')->get()->keyBy('id');
+        $troubled = $garden->troubles()->where('status', TroubleStatus::Open)->where('target', $target->id)->pluck('planting_id')->all();
+        $risk = SharedRisk::of($target, $this->plants->named($trouble->planting->plant), $trouble->planting->zone_id, $trouble->planting->indoors, array_values($others->map(fn (Planting $other): NeighbourPlanting => new NeighbourPlanting(
+            $other->id, $this->plants->named($other->plant), $other->zone_id, $other->indoors, in_array($other->id, $troubled, true),
+        ))->all()));
+        $neighbours = [];
+        foreach ([[true, $risk->sameDay], [false, $risk->lookAt]] as [$sameDay, $ids]) {
+            foreach ($ids as $id) {
+                $other = $others->get($id);
+                if ($other !== null) {
+                    $neighbours[] = new NeighbourResource($id, $other->name, $other->zone->name, $sameDay, in_array($id, $troubled, true));
+                }
+            }
+        }
+
+        return $neighbours;
+    }
+
+    private function plan(Garden $garden, Trouble $trouble, ?Target $target): PlanResource
+    {
+        $measure = $target->watchUntil->measure ?? CountMeasure::PercentLeaf;
+        // One draw a day: the plan does not change while one is counting, and is another next week.
+        $plan = SamplingPlan::draw($measure, $trouble->planting->number, crc32($trouble->id.$garden->localNow()->toDateString()));
+        $say = fn (string $key, array $params = []): string => $this->catalogue->say(Message::of($key, $params));
+        $how = $say("plan.$measure->value", ['plants' => count($plan->plants), 'leaves' => $plan->leavesPerPlant]);
+        $drawn = $measure !== CountMeasure::PerCard && count($plan->plants) < $trouble->planting->number;
+
+        return new PlanResource(
+            $measure->value, $say("measure.$measure->value"), $plan->plants, $plan->leavesPerPlant,
+            $drawn ? $how.' '.$say('plan.which', ['which' => implode(', ', array_map(strval(...), $plan->plants))]) : $how,
+        );
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Scouting\Requests;
+
+use App\Http\Requests\TypedRequest;
+use App\Scouting\Jpeg;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+
+/** A photo, scaled down by the browser before it comes; it stays on this machine. */
+final class PhotoRequest extends TypedRequest
+{
+    /** The longer side, in pixels. A browser that has not scaled it down is refused. */
+    public const MOST_PIXELS = 1600;
+
+    private const MOST_KB = 4096;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['photo' => ['required', 'file', 'mimetypes:image/jpeg', 'max:'.self::MOST_KB, 'dimensions:max_width='.self::MOST_PIXELS.',max_height='.self::MOST_PIXELS]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'photo' => 'The photo is missing.',
+            'photo.mimetypes' => 'This is not a JPEG picture: take another photo.',
+            'photo.max' => 'The photo is too large: it must be under 4 MB.',
+            'photo.dimensions' => 'The photo is larger than '.self::MOST_PIXELS.' pixels: it should have been scaled down before it was sent.',
+        ];
+    }
+
+    /**
+     * The picture, without the place and the camera that may stand in the file.
+     *
+     * @throws ValidationException if it is no whole JPEG
+     */
+    public function photo(): string
+    {
+        $file = $this->file('photo');
+        $bare = $file instanceof UploadedFile ? Jpeg::bare((string) $file->getContent()) : null;
+
+        return $bare ?? throw ValidationException::withMessages(['photo' => 'This picture is broken off or no JPEG: take another photo.']);
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Settings\Controllers;
+
+use App\Http\Controllers\Controller;
+use App\Models\Garden;
+use App\Notebook\Resources\ChangeResource;
+use App\OpenApi\Body;
+use App\OpenApi\Ok;
+use App\Settings\Requests\SettingsRequest;
+use App\Settings\Resources\GardenResource;
+use App\Settings\Resources\SavedSettingsResource;
+use App\Undo\ChangeRecorder;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+final class UpdateSettingsController extends Controller
+{
+    #[OA\Patch(path: '/api/gardens/{garden}', operationId: 'updateSettings', requestBody: new Body(SettingsRequest::class), responses: [new Ok(SavedSettingsResource::class)])]
+    public function __invoke(SettingsRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
+    {
+        $settings = $request->settings();
+        [, $change] = $recorder->record($garden, 'Settings changed', static function () use ($garden, $request, $settings): void {
+            $garden->refresh()->refuseStale($request->integer('version'), $settings, GardenResource::of($garden));
+            $garden->update($settings);
+        });
+
+        return $this->json(new SavedSettingsResource(GardenResource::of($garden), ChangeResource::of($change)));
+    }
+}

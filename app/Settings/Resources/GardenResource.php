@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Settings\Resources;
+
+use App\Models\Garden;
+use OpenApi\Attributes as OA;
+
+/** A garden and its keepers' settings. */
+#[OA\Schema(schema: 'Garden')]
+final readonly class GardenResource
+{
+    /**
+     * @param  list<string>  $around
+     * @param  list<array{days: list<string>, from: string, to: string}>  $free_hours
+     */
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public int $version,
+        #[OA\Property] public string $name,
+        #[OA\Property] public bool $is_demo,
+        #[OA\Property(enum: ['us', 'metric', 'imperial', 'au'])] public string $units,
+        #[OA\Property] public string $language,
+        #[OA\Property] public string $time_zone,
+        #[OA\Property] public ?float $latitude,
+        #[OA\Property] public ?float $longitude,
+        #[OA\Property] public float $hardness_mg_l,
+        #[OA\Property] public float $alkalinity_mg_l,
+        #[OA\Property(enum: ['auto', 'light', 'dark'])] public string $theme,
+        #[OA\Property] public string $currency,
+        #[OA\Property(description: 'Who and what is about.', items: new OA\Items(type: 'string', enum: ['cats', 'dogs', 'children', 'pond', 'hives', 'hens']))] public array $around,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/FreeHours'))] public array $free_hours,
+        #[OA\Property(format: 'date-time', description: 'The instant it is in this garden; a demo has a time of its own.')] public string $now,
+    ) {}
+
+    public static function of(Garden $garden): self
+    {
+        return new self(
+            $garden->id, $garden->version, $garden->name, $garden->is_demo, $garden->units->value, $garden->language, $garden->time_zone,
+            $garden->latitude, $garden->longitude, $garden->hardness_mg_l, $garden->alkalinity_mg_l, $garden->theme, $garden->currency, $garden->around,
+            array_map(static fn (array $span): array => ['days' => $span['days'] ?? [], 'from' => $span['from'], 'to' => $span['to']], $garden->free_hours),
+            $garden->now()->toIso8601ZuluString(),
+        );
+    }
+}

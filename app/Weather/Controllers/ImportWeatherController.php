@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Weather\Controllers;
+
+use App\Http\Controllers\Controller;
+use App\Models\Garden;
+use App\Models\WeatherNote;
+use App\Notebook\Resources\ChangeResource;
+use App\OpenApi\Body;
+use App\OpenApi\Ok;
+use App\Undo\ChangeRecorder;
+use App\Weather\Requests\WeatherRequest;
+use Illuminate\Http\JsonResponse;
+use Nebbia\Core\Weather\WeatherHour;
+use OpenApi\Attributes as OA;
+
+/** A forecast from somewhere else, in place of the stand-in. */
+final class ImportWeatherController extends Controller
+{
+    #[OA\Post(path: '/api/gardens/{garden}/weather', operationId: 'importWeather', requestBody: new Body(WeatherRequest::class), responses: [new Ok(ChangeResource::class)])]
+    public function __invoke(WeatherRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
+    {
+        $forecast = $request->forecast();
+        [, $change] = $recorder->record($garden, count($forecast->all()).' hours of weather imported', static fn () => $garden->weatherNotes()->create([
+            'kind' => WeatherNote::FORECAST, 'from_at' => $forecast->from(), 'until_at' => $forecast->until(),
+            'hours' => array_map(static fn (WeatherHour $hour): array => [$hour->at, $hour->temperature, $hour->rain, $hour->wind, $hour->humidity, $hour->cloud], $forecast->all()),
+        ]));
+
+        return $this->json(ChangeResource::of($change));
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Weather\Queries;
+
+use App\Making\Queries\TakeFromShelf;
+use App\Models\Garden;
+use App\Models\Round;
+use App\Models\RoundStatus;
+use App\Rounds\CourseInCore;
+use App\Weather\ForecastProvider;
+use App\Weather\Resources\RibbonHourResource;
+use App\Weather\Resources\RibbonResource;
+use Carbon\CarbonImmutable;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Planning\Course\Course;
+use Nebbia\Core\Planning\Hour\HourWord;
+use Nebbia\Core\Planning\Hour\JudgedHour;
+use Nebbia\Core\Planning\Hour\SlotFinder;
+use Nebbia\Core\Planning\Round\Planner;
+use Nebbia\Core\Planning\Round\RoundWords;
+use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\Sun;
+use Nebbia\Core\Weather\WeatherUnits;
+
+/** The next three days hour by hour, for the round that is due first. */
+final readonly class ShowRibbon
+{
+    private const HOURS = 72;
+
+    /** Looked at beyond them, as rain after an hour counts. */
+    private const BEYOND = 24;
+
+    /** By the garden's clocks: between them a round is thought of. */
+    private const FREE = [5, 22];
+
+    public function __construct(
+        private ForecastProvider $provider,
+        private CourseInCore $courses,
+        private Planner $planner,
+        private Catalogue $catalogue,
+        private TakeFromShelf $fromShelf,
+    ) {}
+
+    public function __invoke(Garden $garden, ?string $roundId): RibbonResource
+    {
+        $place = $garden->place();
+        if ($place === null) {
+            return new RibbonResource(null, null, null, null, $this->provider->name($garden), [], 'Write down in the settings where the garden lies: without its place there is no weather.');
+        }
+        $now = $garden->now();
+        $from = $now->getTimestamp() - $now->getTimestamp() % Forecast::HOUR;
+        $forecast = $this->provider->forecast($garden, $from, $from + (self::HOURS + self::BEYOND) * Forecast::HOUR);
+        $round = $this->round($garden, $roundId);
+        $course = $round === null ? null : $this->course($garden, $round, $now);
+        if ($round === null || $course === null) {
+            return new RibbonResource(null, null, null, null, $this->provider->name($garden), [], 'Plan a round against something: its hours are shown here.');
+        }
+        $judged = [];
+        foreach ($this->planner->hours($course, $forecast, $from, $from + self::HOURS * Forecast::HOUR) as $hour) {
+            $judged[] = $hour;
+        }
+        $units = WeatherUnits::of($garden->units);
+        $words = new RoundWords($this->catalogue, $units);
+        $best = $this->best($judged, $garden);
+
+        return new RibbonResource(
+            $round->id, $round->remedy()->name.' against '.$course->target->name,
+            $best === null ? null : $this->spoken($judged[$best], $garden, $now), $best, $this->provider->name($garden),
+            array_map(fn (JudgedHour $hour): RibbonHourResource => $this->hour($hour, $course, $forecast, $units, $words), $judged), null,
+        );
+    }
+
+    private function round(Garden $garden, ?string $id): ?Round
+    {
+        $rounds = $garden->rounds()->where('status', RoundStatus::Planned)->whereHas('course', static fn ($course) => $course->whereNotNull('target'))->with(['course.recipe', 'course.other', 'course.plantings', 'course.sprayer']);
+
+        return $id === null ? $rounds->first() : $rounds->findOrFail($id);
+    }
+
+    private function course(Garden $garden, Round $round, CarbonImmutable $now): ?Course
+    {
+        try {
+            [$body] = ($this->fromShelf)($garden, $round->remedy()->body, $now);
+
+            return $this->courses->of($garden, $round->course_id, [$body], $round->open(), $round->course->target, $now->setTimezone($garden->time_zone)->toDateString(), $round->course->sprayer_id, $round->course->volume_ml);
+        } catch (BadInput) {
+            return null;
+        }
+    }
+
+    /** @param  list<JudgedHour>  $judged */
+    private function best(array $judged, Garden $garden): ?int
+    {
+        $best = null;
+        $most = 0.0;
+        foreach ($judged as $n => $hour) {
+            $clock = CarbonImmutable::createFromTimestamp($hour->at, $garden->time_zone)->hour;
+            $worth = SlotFinder::worth($hour);
+            if ($hour->word !== HourWord::No && $clock >= self::FREE[0] && $clock < self::FREE[1] && $worth > $most + 1e-9) {
+                [$best, $most] = [$n, $worth];
+            }
+        }
+
+        return $best;
+    }
+
+    private function spoken(JudgedHour $hour, Garden $garden, CarbonImmutable $now): string
+    {
+        $at = CarbonImmutable::createFromTimestamp($hour->at, $garden->time_zone);
+        $days = (int) $now->setTimezone($garden->time_zone)->startOfDay()->diffInDays($at->startOfDay());
+
+        return match ($days) {
+            0 => 'today', 1 => 'tomorrow', default => $at->format('l'),
+        }.' at '.$at->format('H:i');
+    }
+
+    private function hour(JudgedHour $hour, Course $course, Forecast $forecast, WeatherUnits $units, RoundWords $words): RibbonHourResource
+    {
+        $weather = $forecast->at($hour->at);
+        $number = static fn (float $value): string => number_format($value, 0);
+
+        return new RibbonHourResource(
+            CarbonImmutable::createFromTimestamp($hour->at, 'UTC')->toIso8601ZuluString(), $hour->word->value, $words->against($hour),
+            $weather === null ? '' : $number($units->sayTemperature($weather->temperature)).' '.$units->degrees(), $weather->temperature ?? 0.0, $weather->rain ?? 0.0,
+            $weather === null ? '' : $number($units->saySpeed($weather->wind)).' '.$units->speed(), $weather->humidity ?? 0.0, $weather->cloud ?? 0.0,
+            Sun::height($course->place, $hour->at + 1800) > 0.0,
+        );
+    }
+}

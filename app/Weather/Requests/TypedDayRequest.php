@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Weather\Requests;
+
+use App\Http\Requests\TypedRequest;
+use App\Models\Garden;
+use Illuminate\Validation\ValidationException;
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Weather\TypedDay;
+use Nebbia\Core\Weather\WeatherHour;
+use Nebbia\Core\Weather\WeatherUnits;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(schema: 'TypedDay', description: 'A day\'s weather as a station showed it, or as it is foretold, in the gardener\'s own units.', required: ['day', 'low', 'high', 'sky'], properties: [
+    new OA\Property(property: 'day', type: 'string', format: 'date'),
+    new OA\Property(property: 'low', description: 'As typed: a point or a comma.', type: 'string'),
+    new OA\Property(property: 'high', type: 'string'),
+    new OA\Property(property: 'rain', description: 'In all; in millimetres, or in inches with "in".', type: 'string', nullable: true),
+    new OA\Property(property: 'rain_from', description: 'Hour at which it begins.', type: 'integer', nullable: true),
+    new OA\Property(property: 'rain_hours', type: 'integer', nullable: true),
+    new OA\Property(property: 'wind', type: 'string', nullable: true),
+    new OA\Property(property: 'sky', type: 'string', enum: ['clear', 'half', 'overcast']),
+])]
+final class TypedDayRequest extends TypedRequest
+{
+    /** % of the sky. */
+    private const SKIES = ['clear' => 10.0, 'half' => 50.0, 'overcast' => 95.0];
+
+    protected function prepareForValidation(): void
+    {
+        $this->merge(['rain' => RainDepth::millimetres($this->input('rain'))]);
+        parent::prepareForValidation();
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'day' => ['required', 'date_format:Y-m-d'], 'low' => ['required', 'numeric', 'between:-76,140'], 'high' => ['required', 'numeric', 'between:-76,140'], 'rain' => ['nullable', 'numeric', 'between:0,500'],
+            'rain_from' => ['nullable', 'integer', 'between:0,23'], 'rain_hours' => ['nullable', 'integer', 'between:1,24'], 'wind' => ['nullable', 'numeric', 'between:0,300'], 'sky' => ['required', 'in:clear,half,overcast'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'day' => 'This is not a day: choose one, like 2026-05-02.', 'low' => 'The lowest temperature must be a number, like 8.5.', 'high' => 'The highest temperature must be a number, like 21.', 'rain' => 'The rain must be millimetres from 0 to 500, like 4.5, or inches, like 0.2 in.',
+            'rain_from' => 'The rain must begin at an hour from 0 to 23.', 'rain_hours' => 'The rain must last from 1 to 24 hours.', 'wind' => 'The wind must be a number, like 8.', 'sky' => 'Choose clear, half or overcast.',
+        ];
+    }
+
+    /**
+     * @return list<WeatherHour>
+     *
+     * @throws BadInput|ValidationException
+     */
+    public function hours(Garden $garden): array
+    {
+        $place = $garden->place() ?? throw ValidationException::withMessages(['day' => 'Write down in the settings where the garden lies: without its place there are no hours of a day.']);
+        $units = WeatherUnits::of($garden->units);
+        $number = fn (string $field): float => $this->float($field);
+
+        return TypedDay::hours(
+            $place, $this->string('day')->toString(), $units->temperature($number('low')), $units->temperature($number('high')), $this->filled('rain') ? $number('rain') : 0.0,
+            $this->filled('rain_from') ? $this->integer('rain_from') : 12, $this->filled('rain_hours') ? $this->integer('rain_hours') : 1,
+            $this->filled('wind') ? $units->windSpeed($number('wind')) : 5.0, self::SKIES[$this->string('sky')->toString()] ?? 50.0,
+        );
+    }
+}
