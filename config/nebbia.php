@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     // Where core's data is, and where it is kept compiled.
     'data' => base_path('core/data'),
+    'messages' => base_path('messages'),
     'compiled' => storage_path('framework/cache/knowledge.php'),
     // An instant with its offset, like 2026-05-14T07:30:00+02:00, in place of the machine's clock.
     'now' => env('NEBBIA_NOW'),

@@ -59,7 +59,7 @@ final readonly class PlantingsCsv
         [$ready, $errors] = [[], []];
         foreach ($rows as $line => $row) {
             try {
-                $checked = Validator::make($row, PlantingRequest::fields(), PlantingRequest::complaints())->validate();
+                $checked = Validator::make($row, PlantingRequest::fields(), (new PlantingRequest)->messages())->validate();
                 $text = static fn (string $column): string => is_string($row[$column] ?? null) ? trim($row[$column]) : '';
                 $ready[] = [$text('id'), $text('zone'), PlantingRequest::attributesOf($checked)];
             } catch (ValidationException $e) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\OpenApi;
 
+use App\Http\Requests\TypedRequest;
 use OpenApi\Analysis;
 use OpenApi\Annotations as OA;
 use OpenApi\Generator;
@@ -16,6 +17,7 @@ final class FillIn
 {
     public function __invoke(Analysis $analysis): void
     {
+        $this->fillRequests($analysis);
         foreach ($analysis->getAnnotationsOfType(OA\Schema::class) as $schema) {
             if ($schema instanceof OA\Schema && $schema->required === Generator::UNDEFINED && is_array($schema->properties)) {
                 $schema->required = array_map(static fn (OA\Property $property): string => $property->property, $schema->properties);
@@ -24,6 +26,24 @@ final class FillIn
         foreach ($analysis->getAnnotationsOfType(OA\Operation::class) as $operation) {
             if ($operation instanceof OA\Operation) {
                 $this->fillOperation($operation);
+            }
+        }
+    }
+
+    private function fillRequests(Analysis $analysis): void
+    {
+        foreach ($analysis->getAnnotationsOfType(OA\Schema::class) as $schema) {
+            $context = $schema->_context;
+            $class = $context === null || ! is_string($context->class) ? '' : ltrim($context->fullyQualifiedName($context->class), '\\');
+            if (! $schema instanceof OA\Schema || $schema->schema === Generator::UNDEFINED || $schema->properties !== Generator::UNDEFINED || ! is_subclass_of($class, TypedRequest::class)) {
+                continue;
+            }
+            $drawn = new RequestSchema($class, $context);
+            $schema->type = 'object';
+            $schema->required = $schema->required === Generator::UNDEFINED ? $drawn->required() : $schema->required;
+            $schema->properties = $drawn->properties();
+            if ($analysis->openapi !== null) {
+                array_push($analysis->openapi->components->schemas, ...$drawn->parts());
             }
         }
     }

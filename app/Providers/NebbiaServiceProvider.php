@@ -43,7 +43,7 @@ final class NebbiaServiceProvider extends ServiceProvider
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(Hosts::class, static fn (): Hosts => new Hosts(array_values(array_filter(array_map(trim(...), explode(',', config()->string('nebbia.hosts')))))));
         $this->app->singleton(Nebbia::class, fn (): Nebbia => (new CompiledData(
-            new DataFolder(config()->string('nebbia.data')),
+            new DataFolder(config()->string('nebbia.data'), config()->string('nebbia.messages')),
             config()->string('nebbia.compiled'),
             watch: ! $this->app->environment('production'),
         ))->load());

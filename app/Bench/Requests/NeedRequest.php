@@ -14,14 +14,15 @@ use Illuminate\Validation\ValidationException;
 use Nebbia\Core\Mixing\Need\Wetting;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'NeedRequest', required: ['planting_ids', 'wetting'], properties: [
-    new OA\Property(property: 'planting_ids', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'wetting', type: 'string', enum: ['run-off', 'mist', 'drench', 'ground']),
-    new OA\Property(property: 'wets', description: 'Whether soap or oil is in it.', type: 'boolean', nullable: true),
-    new OA\Property(property: 'ground_m2', description: 'As typed, for open ground.', type: 'string', nullable: true),
-])]
+#[OA\Schema(schema: 'NeedRequest')]
 final class NeedRequest extends TypedRequest
 {
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'wets' => 'Whether soap or oil is in it.',
+        'ground_m2' => 'As typed, for open ground.',
+    ];
+
     use ReadsAmounts;
 
     /** @return array<string, list<mixed>> */
@@ -33,16 +34,6 @@ final class NeedRequest extends TypedRequest
             'wetting' => ['required', Rule::enum(Wetting::class)],
             'wets' => ['nullable', 'boolean'],
             'ground_m2' => ['nullable', 'string', 'max:20'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'planting_ids' => 'Choose the plantings from the list.',
-            'planting_ids.*' => 'A planting is chosen twice: choose it once.',
-            'wetting' => 'Choose how it is put on: to run-off, as a mist, as a drench, or on open ground.',
         ];
     }
 

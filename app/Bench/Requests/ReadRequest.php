@@ -7,7 +7,7 @@ namespace App\Bench\Requests;
 use App\Http\Requests\TypedRequest;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'ReadRequest', required: ['text'], properties: [new OA\Property(property: 'text', type: 'string')])]
+#[OA\Schema(schema: 'ReadRequest', required: ['text'])]
 final class ReadRequest extends TypedRequest
 {
     /** @return array<string, list<mixed>> core looks at the text itself */

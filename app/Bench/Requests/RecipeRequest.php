@@ -12,13 +12,16 @@ use Nebbia\Core\Mixing\Mixer;
 use Nebbia\Core\Mixing\Recipe\RecipeReader;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'RecipeDraft', required: ['body'], properties: [
-    new OA\Property(property: 'version', description: 'The version that was opened; needed to change one.', type: 'integer'),
-    new OA\Property(property: 'body', ref: '#/components/schemas/RecipeBody'),
-    new OA\Property(property: 'note', type: 'string', nullable: true),
-])]
+#[OA\Schema(schema: 'RecipeDraft')]
 final class RecipeRequest extends TypedRequest
 {
+    protected const PARTS = ['body' => 'RecipeBody'];
+
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'version' => 'The version that was opened; needed to change one.',
+    ];
+
     /** What the format knows (docs/formats/nebbia.recipe-1); anything else is not kept. */
     private const KNOWN = ['format', 'name', 'use', 'units', 'base', 'ingredients', 'repeat', 'steps', 'note', 'source', 'targets', 'preparations'];
 
@@ -33,12 +36,6 @@ final class RecipeRequest extends TypedRequest
             'body.name' => ['required', 'string', 'max:120'],
             'note' => ['nullable', 'string', 'max:5000'],
         ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['body.name.required' => 'The recipe has no name: write one, like "Evening soap".'];
     }
 
     /**

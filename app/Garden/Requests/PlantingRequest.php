@@ -16,29 +16,26 @@ use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'NewPlanting', required: ['plant', 'number', 'stage'], properties: [
-    new OA\Property(property: 'version', description: 'The version that was seen; only where one is changed.', type: 'integer', nullable: true),
-    new OA\Property(property: 'plant', description: 'By any name it goes by.', type: 'string'),
-    new OA\Property(property: 'name', type: 'string', nullable: true),
-    new OA\Property(property: 'variety', type: 'string', nullable: true),
-    new OA\Property(property: 'number', type: 'integer'),
-    new OA\Property(property: 'stage', type: 'string'),
-    new OA\Property(property: 'zone_id', type: 'string', nullable: true),
-    new OA\Property(property: 'height_cm', description: 'As typed, with a decimal point or comma.', type: 'string', nullable: true),
-    new OA\Property(property: 'area_m2', description: 'Ground that they cover, as typed.', type: 'string', nullable: true),
-    new OA\Property(property: 'pot_l', description: 'Litres of one pot, as typed.', type: 'string', nullable: true),
-    new OA\Property(property: 'indoors', type: 'boolean', nullable: true),
-    new OA\Property(property: 'in_flower', type: 'boolean', nullable: true),
-    new OA\Property(property: 'harvest_on', type: 'string', format: 'date', nullable: true),
-    new OA\Property(property: 'new_until', type: 'string', format: 'date', nullable: true),
-    new OA\Property(property: 'states', type: 'array', items: new OA\Items(type: 'string', enum: ['soft-growth', 'hardened', 'sick']), nullable: true),
-    new OA\Property(property: 'moved_on', description: 'Planted, potted or moved on that day.', type: 'string', format: 'date', nullable: true),
-    new OA\Property(property: 'care', ref: '#/components/schemas/PlantCare', nullable: true),
-    new OA\Property(property: 'value', type: 'string', enum: ['replaceable', 'dear', 'irreplaceable']),
-    new OA\Property(property: 'note', type: 'string', nullable: true),
-])]
+#[OA\Schema(schema: 'NewPlanting')]
 class PlantingRequest extends TypedRequest
 {
+    protected const PARTS = ['care' => 'PlantCare'];
+
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'version' => 'The version that was seen; only where one is changed.',
+        'plant' => 'By any name it goes by.',
+        'height_cm' => 'As typed, with a decimal point or comma.',
+        'area_m2' => 'Ground that they cover, as typed.',
+        'pot_l' => 'Litres of one pot, as typed.',
+        'moved_on' => 'Planted, potted or moved on that day.',
+    ];
+
+    protected function figures(): array
+    {
+        return ['stages' => implode(', ', Stage::ids())];
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -67,36 +64,6 @@ class PlantingRequest extends TypedRequest
             'states.*' => [Rule::in(['soft-growth', 'hardened', 'sick'])],
             'moved_on' => ['nullable', 'date_format:Y-m-d'],
             'care' => ['nullable', 'array', new ReadByCore(PlantCare::read(...))],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return self::complaints();
-    }
-
-    /** @return array<string, string> */
-    public static function complaints(): array
-    {
-        return [
-            'plant' => 'Which plant is it? Write its name, like tomato or rose.',
-            'name' => 'The name is too long: keep it under 120 characters.',
-            'variety' => 'The variety is too long: keep it under 120 characters.',
-            'number' => 'How many there are must be a whole number above zero, like 3.',
-            'stage' => 'Choose one of the stages: '.implode(', ', Stage::ids()).'.',
-            'height_cm' => 'The height must be a number of centimetres from 0.5 to 5000, like 70.',
-            'area_m2' => 'The ground they cover must be a number of square metres above zero, like 2.5.',
-            'pot_l' => 'The pot must be a number of litres from 0.05 to 1000, like 5.',
-            'indoors' => 'Indoors must be yes or no.',
-            'in_flower' => 'In flower must be yes or no.',
-            'harvest_on' => 'The harvest is no day: write it like 2026-07-14.',
-            'new_until' => 'The end of the quarantine is no day: write it like 2026-07-14.',
-            'value' => 'The worth must be replaceable, dear or irreplaceable.',
-            'note' => 'The note is too long: keep it under 255 characters.',
-            'states' => 'Choose from soft-growth, hardened and sick.',
-            'moved_on' => 'The day it was planted or potted is no day: write it like 2026-07-14.',
-            'care.array' => 'Write watering and feeding as days and a full hour.',
         ];
     }
 

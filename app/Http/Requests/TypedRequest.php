@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Validator;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Measure\TypedNumber;
 
 /**
@@ -17,8 +20,61 @@ abstract class TypedRequest extends FormRequest
     /** Fields that are places on the map. */
     private const DEGREES = ['latitude', 'longitude', 'lat', 'lon'];
 
-    /** @return array<string, mixed> */
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [];
+
+    /** Schemas of fields that have a name of their own; a list of them ends in []. */
+    protected const PARTS = [];
+
+    /** @return array<string, list<mixed>> the one declaration of what is sent: its messages and its schema are drawn from it */
     abstract public function rules(): array;
+
+    /** @return array<string, string> field, or field and rule => what is said of it */
+    public function messages(): array
+    {
+        $messages = [];
+        for ($class = static::class; $class !== self::class; $class = (string) get_parent_class($class)) {
+            $messages += self::complaints($class, $this->figures());
+        }
+
+        return $messages;
+    }
+
+    /** @return array<string, string|int> that enter the messages */
+    protected function figures(): array
+    {
+        return [];
+    }
+
+    /** @return array<string, string> */
+    public static function about(): array
+    {
+        return static::ABOUT;
+    }
+
+    /** @return array<string, string> */
+    public static function parts(): array
+    {
+        return static::PARTS;
+    }
+
+    /**
+     * What the catalogue has for a request, or for rules that several share: request.<name>.<field>.
+     *
+     * @param  array<string, string|int>  $figures
+     * @return array<string, string>
+     */
+    public static function complaints(string $class, array $figures = []): array
+    {
+        $catalogue = app(Catalogue::class);
+        $under = 'request.'.Str::kebab((string) preg_replace('/(Request|Rules)$/', '', class_basename($class))).'.';
+        $messages = [];
+        foreach ($catalogue->under($under) as $key) {
+            $messages[substr($key, strlen($under))] = $catalogue->say(Message::of($key, $figures));
+        }
+
+        return $messages;
+    }
 
     protected function prepareForValidation(): void
     {

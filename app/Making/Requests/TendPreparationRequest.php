@@ -7,23 +7,19 @@ namespace App\Making\Requests;
 use App\Http\Requests\TypedRequest;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'PreparationChange', required: ['version'], properties: [
-    new OA\Property(property: 'version', type: 'integer'),
-    new OA\Property(property: 'done', description: 'Step => whether it is done.', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'boolean')),
-    new OA\Property(property: 'timer', description: 'The step whose timer is started.', type: 'integer'),
-    new OA\Property(property: 'stirred', type: 'boolean'),
-    new OA\Property(property: 'finished', description: 'It is strained, or thinned, and stands in its jar.', type: 'boolean'),
-    new OA\Property(property: 'strained', description: 'How much came through, as typed.', type: 'string', nullable: true),
-    new OA\Property(property: 'topped_up', type: 'string', nullable: true),
-    new OA\Property(property: 'kept', type: 'string', enum: ['warm', 'fridge', 'frozen']),
-    new OA\Property(property: 'left', description: 'As typed; 0 for none.', type: 'string'),
-    new OA\Property(property: 'ph', description: 'As typed; null where none is known.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')], nullable: true),
-    new OA\Property(property: 'test', required: ['clear', 'ph'], properties: [new OA\Property(property: 'clear', type: 'boolean'), new OA\Property(property: 'ph', description: 'As typed.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')])], type: 'object'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'note', type: 'string'),
-])]
+#[OA\Schema(schema: 'PreparationChange')]
 final class TendPreparationRequest extends TypedRequest
 {
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'done' => 'Step => whether it is done.',
+        'timer' => 'The step whose timer is started.',
+        'finished' => 'It is strained, or thinned, and stands in its jar.',
+        'strained' => 'How much came through, as typed.',
+        'left' => 'As typed; 0 for none.',
+        'ph' => 'As typed; null where none is known.',
+    ];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -43,21 +39,6 @@ final class TendPreparationRequest extends TypedRequest
             'test.ph' => ['required_with:test', 'numeric', 'between:0,14'],
             'name' => ['sometimes', 'string', 'min:1', 'max:120'],
             'note' => ['sometimes', 'nullable', 'string', 'max:5000'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'kept' => 'Say where it stands: warm, fridge or frozen.',
-            'ph' => 'Write the pH as a number from 0 to 14, as the strip or the meter shows it.',
-            'test.ph' => 'Write the pH of the 1 % solution as a number from 0 to 14.',
-            'test.clear' => 'Say whether it was clear in hot water.',
-            'name' => 'Give it a name of up to 120 characters.',
-            'strained' => 'Write how much came through, like "850 mL".',
-            'left' => 'Write how much is left, like "300 mL", or 0.',
-            'note' => 'The note is too long: keep it under 5000 characters.',
         ];
     }
 

@@ -16,16 +16,18 @@ use Nebbia\Core\Nebbia\Nebbia;
 use Nebbia\Core\Substance\Ingredients;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'NewOwnMeasure', required: ['unit', 'count', 'totals'], properties: [
-    new OA\Property(property: 'version', type: 'integer', nullable: true),
-    new OA\Property(property: 'unit', description: 'drop, squeeze, handful …', type: 'string'),
-    new OA\Property(property: 'ingredient', description: 'What it was measured with; of anything if left out.', type: 'string', nullable: true),
-    new OA\Property(property: 'count', description: 'How many were measured together.', type: 'integer'),
-    new OA\Property(property: 'totals', description: 'What they came to, each time, as typed.', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'step', description: 'The smallest step that can be read, as typed.', type: 'string', nullable: true),
-])]
+#[OA\Schema(schema: 'NewOwnMeasure')]
 final class OwnMeasureRequest extends TypedRequest
 {
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'unit' => 'drop, squeeze, handful …',
+        'ingredient' => 'What it was measured with; of anything if left out.',
+        'count' => 'How many were measured together.',
+        'totals' => 'What they came to, each time, as typed.',
+        'step' => 'The smallest step that can be read, as typed.',
+    ];
+
     use ReadsAmounts;
 
     /** @return array<string, list<mixed>> */
@@ -39,16 +41,6 @@ final class OwnMeasureRequest extends TypedRequest
             'totals' => ['required', 'array', 'max:10'],
             'totals.*' => ['nullable', 'string', 'max:80'],
             'step' => ['nullable', 'string', 'max:80'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'unit' => 'Which measure is it? Choose a drop, squeeze, handful or another of the list.',
-            'count' => 'How many were measured together? Write a whole number, like 20.',
-            'totals' => 'What did they come to? Write a volume or a weight, like "1.1 mL".',
         ];
     }
 

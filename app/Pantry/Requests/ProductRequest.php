@@ -18,21 +18,19 @@ use Nebbia\Core\Substance\Strength;
 use Nebbia\Core\Substance\StrengthParser;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'NewProduct', required: ['ingredient'], properties: [
-    new OA\Property(property: 'version', description: 'The version that was seen; only where one is changed.', type: 'integer', nullable: true),
-    new OA\Property(property: 'name', type: 'string', nullable: true),
-    new OA\Property(property: 'ingredient', description: 'By any name it goes by.', type: 'string'),
-    new OA\Property(property: 'strength', description: 'As the label says it.', type: 'string', nullable: true),
-    new OA\Property(property: 'density', description: 'g/mL where it was measured.', type: 'string', nullable: true),
-    new OA\Property(property: 'size', description: 'As typed: "500 mL", "1 kg", "20 tablets".', type: 'string', nullable: true),
-    new OA\Property(property: 'left', description: 'As typed; what a full one holds if left out.', type: 'string', nullable: true),
-    new OA\Property(property: 'price', type: 'string', nullable: true),
-    new OA\Property(property: 'opened_on', type: 'string', format: 'date', nullable: true),
-    new OA\Property(property: 'best_before', type: 'string', format: 'date', nullable: true),
-    new OA\Property(property: 'note', type: 'string', nullable: true),
-])]
+#[OA\Schema(schema: 'NewProduct')]
 final class ProductRequest extends TypedRequest
 {
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'version' => 'The version that was seen; only where one is changed.',
+        'ingredient' => 'By any name it goes by.',
+        'strength' => 'As the label says it.',
+        'density' => 'g/mL where it was measured.',
+        'size' => 'As typed: "500 mL", "1 kg", "20 tablets".',
+        'left' => 'As typed; what a full one holds if left out.',
+    ];
+
     use ReadsAmounts;
 
     /** @return array<string, list<mixed>> */
@@ -50,19 +48,6 @@ final class ProductRequest extends TypedRequest
             'opened_on' => ['nullable', 'date_format:Y-m-d'],
             'best_before' => ['nullable', 'date_format:Y-m-d'],
             'note' => ['nullable', 'string', 'max:500'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'name' => 'The name is too long: keep it under 120 characters.',
-            'ingredient' => 'What is in it? Choose an ingredient, like hydrogen-peroxide.',
-            'strength' => 'The strength is too long: write what the label says, like "3 %".',
-            'opened_on' => 'The day it was opened is no day: write it like 2026-05-02.',
-            'best_before' => 'The date on the label is no day: write it like 2027-05-31.',
-            'note' => 'The note is too long: keep it under 500 characters.',
         ];
     }
 

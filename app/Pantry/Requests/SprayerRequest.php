@@ -11,19 +11,18 @@ use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\Vessel\Vessel;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'NewSprayer', required: ['name', 'capacity'], properties: [
-    new OA\Property(property: 'version', description: 'The version that was seen; only where one is changed.', type: 'integer', nullable: true),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'capacity', description: 'As typed: "2 L", "1/2 gal".', type: 'string'),
-    new OA\Property(property: 'usable_fraction', description: 'How full it may be.', type: 'string', nullable: true),
-    new OA\Property(property: 'material', type: 'string', nullable: true),
-    new OA\Property(property: 'dedicated_to', type: 'string', nullable: true),
-    new OA\Property(property: 'finest_passage_mm', type: 'string', nullable: true),
-    new OA\Property(property: 'ten_squeezes', description: 'What ten squeezes come to, as typed.', type: 'string', nullable: true),
-    new OA\Property(property: 'one_minute', description: 'What comes out in a minute, as typed.', type: 'string', nullable: true),
-])]
+#[OA\Schema(schema: 'NewSprayer')]
 final class SprayerRequest extends TypedRequest
 {
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'version' => 'The version that was seen; only where one is changed.',
+        'capacity' => 'As typed: "2 L", "1/2 gal".',
+        'usable_fraction' => 'How full it may be.',
+        'ten_squeezes' => 'What ten squeezes come to, as typed.',
+        'one_minute' => 'What comes out in a minute, as typed.',
+    ];
+
     use ReadsAmounts;
 
     /** How full a sprayer may be where nobody says. */
@@ -42,17 +41,6 @@ final class SprayerRequest extends TypedRequest
             'finest_passage_mm' => ['nullable', 'string', 'max:20'],
             'ten_squeezes' => ['nullable', 'string', 'max:80'],
             'one_minute' => ['nullable', 'string', 'max:80'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'name' => 'The sprayer has no name, or too long a one: write one, like "Pump bottle".',
-            'capacity' => 'How much does it hold? Write it like "2 L" or "1/2 gal".',
-            'material' => 'What it is made of is too long: keep it under 80 characters.',
-            'dedicated_to' => 'What it is kept for is too long: keep it under 120 characters.',
         ];
     }
 

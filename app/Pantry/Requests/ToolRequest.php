@@ -15,15 +15,15 @@ use Nebbia\Core\Measure\Tool\ToolKind;
 use Nebbia\Core\Measure\UnitKind;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'NewTool', required: ['name', 'kind'], properties: [
-    new OA\Property(property: 'version', type: 'integer', nullable: true),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'kind', type: 'string', enum: ['spoon', 'graduated', 'dropper', 'scale']),
-    new OA\Property(property: 'size', description: 'What it holds, or what a scale bears, as typed.', type: 'string', nullable: true),
-    new OA\Property(property: 'step', description: 'Between two marks, or the resolution of a scale, as typed.', type: 'string', nullable: true),
-])]
+#[OA\Schema(schema: 'NewTool')]
 final class ToolRequest extends TypedRequest
 {
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'size' => 'What it holds, or what a scale bears, as typed.',
+        'step' => 'Between two marks, or the resolution of a scale, as typed.',
+    ];
+
     use ReadsAmounts;
 
     /** @return array<string, list<mixed>> */
@@ -35,15 +35,6 @@ final class ToolRequest extends TypedRequest
             'kind' => ['required', Rule::enum(ToolKind::class)],
             'size' => ['nullable', 'string', 'max:80'],
             'step' => ['nullable', 'string', 'max:80'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'name' => 'The tool has no name, or too long a one: write one, like "tablespoon".',
-            'kind' => 'Choose what kind it is: a spoon or cup, something with marks, a dropper, or a scale.',
         ];
     }
 

@@ -20,31 +20,21 @@ use Nebbia\Core\Planning\Course\Purpose;
 use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'ChosenProduct', required: ['line', 'product_id'], properties: [
-    new OA\Property(property: 'line', type: 'integer'),
-    new OA\Property(property: 'product_id', type: 'string'),
-])]
-#[OA\Schema(schema: 'ChosenRound', required: ['day'], properties: [
-    new OA\Property(property: 'day', type: 'string', format: 'date'),
-    new OA\Property(property: 'hour', description: 'By the clocks of the garden; null where any will do.', type: 'integer', nullable: true),
-])]
-#[OA\Schema(schema: 'NewCourse', required: ['recipe_id', 'planting_ids', 'every_days', 'times', 'starts_on'], properties: [
-    new OA\Property(property: 'recipe_id', type: 'string'),
-    new OA\Property(property: 'sprayer_id', type: 'string', nullable: true),
-    new OA\Property(property: 'planting_ids', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'target', type: 'string', nullable: true),
-    new OA\Property(property: 'trouble_id', description: 'The trouble it is against.', type: 'string', nullable: true),
-    new OA\Property(property: 'volume', description: 'As typed; the sprayer\'s usable volume if left out.', type: 'string', nullable: true),
-    new OA\Property(property: 'products', description: 'Bottles taken for lines of the recipe.', type: 'array', nullable: true, items: new OA\Items(ref: '#/components/schemas/ChosenProduct')),
-    new OA\Property(property: 'every_days', type: 'integer'),
-    new OA\Property(property: 'times', type: 'integer'),
-    new OA\Property(property: 'starts_on', type: 'string', format: 'date'),
-    new OA\Property(property: 'rounds', description: 'Where they are not evenly spaced.', type: 'array', nullable: true, items: new OA\Items(ref: '#/components/schemas/ChosenRound')),
-    new OA\Property(property: 'purpose', type: 'string', enum: ['outbreak', 'prevention']),
-    new OA\Property(property: 'other_recipe_id', description: 'A remedy that takes turns with the first.', type: 'string', nullable: true),
-])]
+#[OA\Schema(schema: 'NewCourse')]
 final class CourseRequest extends TypedRequest
 {
+    protected const PARTS = ['products' => 'ChosenProduct', 'rounds' => 'ChosenRound'];
+
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'rounds.*.hour' => 'By the clocks of the garden; null where any will do.',
+        'trouble_id' => 'The trouble it is against.',
+        'volume' => 'As typed; the sprayer\'s usable volume if left out.',
+        'products' => 'Bottles taken for lines of the recipe.',
+        'rounds' => 'Where they are not evenly spaced.',
+        'other_recipe_id' => 'A remedy that takes turns with the first.',
+    ];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -67,25 +57,6 @@ final class CourseRequest extends TypedRequest
             'rounds.*.hour' => ['nullable', 'integer', 'between:0,23'],
             'purpose' => ['nullable', Rule::enum(Purpose::class)],
             'other_recipe_id' => ['nullable', 'string', 'different:recipe_id'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'recipe_id' => 'No recipe is chosen: take one to the bench first.',
-            'planting_ids' => 'Choose the plantings from the list.',
-            'planting_ids.*' => 'A planting is chosen twice: choose it once.',
-            'products' => 'The chosen bottles cannot be read: choose them on the bench again.',
-            'products.*' => 'The chosen bottles cannot be read: choose them on the bench again.',
-            'every_days' => 'The days between rounds must be a whole number from 1 to 366, like 7.',
-            'times' => 'The number of rounds must be a whole number from 1 to 100, like 3.',
-            'rounds' => 'The days of the rounds cannot be read: let them be suggested again.',
-            'rounds.*' => 'The days of the rounds cannot be read: let them be suggested again.',
-            'purpose' => 'Choose whether it is against an outbreak or to prevent one.',
-            'other_recipe_id' => 'Two remedies that take turns must be two: choose another, or none.',
-            'starts_on' => 'The first day is missing or is no day: choose one, like 2026-05-02.',
         ];
     }
 

@@ -17,22 +17,21 @@ use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\AmountParser;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'SeenRound', required: ['id', 'version'], properties: [
-    new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'version', type: 'integer'),
-])]
-#[OA\Schema(schema: 'LogBatch', required: ['rounds'], properties: [
-    new OA\Property(property: 'rounds', description: 'That came out of the batch.', type: 'array', items: new OA\Items(ref: '#/components/schemas/SeenRound')),
-    new OA\Property(property: 'planting_ids', description: 'That were sprayed; all that were open if left out.', type: 'array', nullable: true, items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'applied_at', description: 'In the garden\'s time zone, like 2026-05-02T19:30; now if left out.', type: 'string', nullable: true),
-    new OA\Property(property: 'volume', description: 'What was used, as typed; the planned volume if left out.', type: 'string', nullable: true),
-    new OA\Property(property: 'left', description: 'What is left over, as typed; nothing if left out.', type: 'string', nullable: true),
-    new OA\Property(property: 'rinsed', description: 'Whether the delicate plants were rinsed; null where that was not called for.', type: 'boolean', nullable: true),
-    new OA\Property(property: 'by', type: 'string', nullable: true),
-    new OA\Property(property: 'note', type: 'string', nullable: true),
-])]
+#[OA\Schema(schema: 'LogBatch')]
 final class LogBatchRequest extends TypedRequest
 {
+    protected const PARTS = ['rounds' => 'SeenRound'];
+
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'rounds' => 'That came out of the batch.',
+        'planting_ids' => 'That were sprayed; all that were open if left out.',
+        'applied_at' => 'In the garden\'s time zone, like 2026-05-02T19:30; now if left out.',
+        'volume' => 'What was used, as typed; the planned volume if left out.',
+        'left' => 'What is left over, as typed; nothing if left out.',
+        'rinsed' => 'Whether the delicate plants were rinsed; null where that was not called for.',
+    ];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -41,16 +40,6 @@ final class LogBatchRequest extends TypedRequest
             'planting_ids' => ['nullable', 'array', 'max:200'], 'planting_ids.*' => ['string'],
             'applied_at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'volume' => ['nullable', 'string', 'max:80'], 'left' => ['nullable', 'string', 'max:80'], 'rinsed' => ['nullable', 'boolean'],
             'by' => ['nullable', 'string', 'max:80'], 'note' => ['nullable', 'string', 'max:5000'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'rounds' => 'No round is named: load the page again.', 'rounds.*' => 'A round cannot be read: load the page again.', 'planting_ids' => 'Choose the plantings from the list.', 'planting_ids.*' => 'Choose the plantings from the list.',
-            'applied_at.date_format' => 'This is not a day and time: write it like 2026-05-02T19:30.', 'rinsed' => 'Say whether they were rinsed.', 'by' => 'The name is too long: keep it under 80 characters.',
-            'note' => 'The note is too long: keep it under 5000 characters.',
         ];
     }
 

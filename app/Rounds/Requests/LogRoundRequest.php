@@ -10,15 +10,15 @@ use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\AmountParser;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'LogRound', required: ['version'], properties: [
-    new OA\Property(property: 'version', type: 'integer'),
-    new OA\Property(property: 'applied_at', description: 'In the garden\'s time zone, like 2026-05-02T19:30; now if left out.', type: 'string', nullable: true),
-    new OA\Property(property: 'volume', description: 'What was used, as typed; the planned volume if left out.', type: 'string', nullable: true),
-    new OA\Property(property: 'by', type: 'string', nullable: true),
-    new OA\Property(property: 'note', type: 'string', nullable: true),
-])]
+#[OA\Schema(schema: 'LogRound')]
 final class LogRoundRequest extends RoundRequest
 {
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'applied_at' => 'In the garden\'s time zone, like 2026-05-02T19:30; now if left out.',
+        'volume' => 'What was used, as typed; the planned volume if left out.',
+    ];
+
     protected function ownRules(): array
     {
         return [
@@ -27,12 +27,6 @@ final class LogRoundRequest extends RoundRequest
             'by' => ['nullable', 'string', 'max:80'],
             'note' => ['nullable', 'string', 'max:5000'],
         ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['applied_at.date_format' => 'This is not a day and time: write it like 2026-05-02T19:30.'];
     }
 
     public function appliedAt(Garden $garden): CarbonImmutable

@@ -6,10 +6,7 @@ namespace App\Rounds\Requests;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'SkipRound', required: ['version'], properties: [
-    new OA\Property(property: 'version', type: 'integer'),
-    new OA\Property(property: 'reason', type: 'string', nullable: true),
-])]
+#[OA\Schema(schema: 'SkipRound')]
 final class SkipRoundRequest extends RoundRequest
 {
     protected function ownRules(): array

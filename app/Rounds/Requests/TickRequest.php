@@ -7,21 +7,17 @@ namespace App\Rounds\Requests;
 use App\Http\Requests\TypedRequest;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'TickStep', required: ['step', 'done'], properties: [
-    new OA\Property(property: 'step', description: 'As the day\'s list names it.', type: 'string'),
-    new OA\Property(property: 'done', type: 'boolean'),
-])]
+#[OA\Schema(schema: 'TickStep')]
 final class TickRequest extends TypedRequest
 {
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'step' => 'As the day\'s list names it.',
+    ];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['step' => ['required', 'string', 'max:120', 'regex:/^(mix|spray|rinse|leftover|clean):[a-zA-Z0-9:]+$/'], 'done' => ['required', 'boolean']];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['step' => 'This is no step of the day: load the page again.', 'done' => 'Say whether it is done.'];
     }
 }

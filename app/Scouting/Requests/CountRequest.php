@@ -16,15 +16,15 @@ use Nebbia\Core\Pest\Decision\EnemiesSeen;
 use Nebbia\Core\Target\CountMeasure;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'NewCount', required: ['counts'], properties: [
-    new OA\Property(property: 'counted_at', description: 'In the garden\'s time zone, like 2026-05-02T19:30; now if left out.', type: 'string', nullable: true),
-    new OA\Property(property: 'counts', description: 'One for each plant looked at: what was counted on all its looked-at leaves together, or a share in %; each as typed.', type: 'array', items: new OA\Items(oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')])),
-    new OA\Property(property: 'leaves_per_plant', type: 'integer', nullable: true),
-    new OA\Property(property: 'enemies', type: 'string', enum: ['none', 'some', 'many']),
-    new OA\Property(property: 'note', type: 'string', nullable: true),
-])]
+#[OA\Schema(schema: 'NewCount')]
 final class CountRequest extends TypedRequest
 {
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'counted_at' => 'In the garden\'s time zone, like 2026-05-02T19:30; now if left out.',
+        'counts' => 'One for each plant looked at: what was counted on all its looked-at leaves together, or a share in %; each as typed.',
+    ];
+
     protected function prepareForValidation(): void
     {
         if (is_array($this->input('counts'))) {
@@ -44,18 +44,6 @@ final class CountRequest extends TypedRequest
             'leaves_per_plant' => ['nullable', 'integer'],
             'enemies' => ['nullable', Rule::enum(EnemiesSeen::class)],
             'note' => ['nullable', 'string', 'max:5000'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'counted_at' => 'This is not a day and time: write it like 2026-05-02T19:30.',
-            'counts' => 'Nothing was counted: enter at least one number, 0 where you found none.',
-            'counts.*' => 'Each count must be a number, 0 where you found none.',
-            'leaves_per_plant' => 'The leaves looked at on each plant must be a whole number, like 4.',
-            'enemies' => 'Natural enemies must be none, some or many.',
         ];
     }
 

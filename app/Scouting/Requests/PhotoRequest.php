@@ -17,21 +17,15 @@ final class PhotoRequest extends TypedRequest
 
     private const MOST_KB = 4096;
 
+    protected function figures(): array
+    {
+        return ['pixels' => self::MOST_PIXELS];
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['photo' => ['required', 'file', 'mimetypes:image/jpeg', 'max:'.self::MOST_KB, 'dimensions:max_width='.self::MOST_PIXELS.',max_height='.self::MOST_PIXELS]];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'photo' => 'The photo is missing.',
-            'photo.mimetypes' => 'This is not a JPEG picture: take another photo.',
-            'photo.max' => 'The photo is too large: it must be under 4 MB.',
-            'photo.dimensions' => 'The photo is larger than '.self::MOST_PIXELS.' pixels: it should have been scaled down before it was sent.',
-        ];
     }
 
     /**

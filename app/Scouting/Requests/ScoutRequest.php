@@ -17,15 +17,16 @@ use Nebbia\Core\Pest\Diagnosis\Signs;
 use Nebbia\Core\Plant\Plants;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Scout', required: ['present', 'absent'], properties: [
-    new OA\Property(property: 'planting_id', type: 'string', nullable: true),
-    new OA\Property(property: 'present', description: 'Signs that are there.', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'absent', description: 'Signs that were looked for and are not there.', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'skipped', description: 'Signs that could not be looked at; not asked for again.', type: 'array', items: new OA\Items(type: 'string')),
-    new OA\Property(property: 'weather', type: 'array', items: new OA\Items(type: 'string', enum: ['wet', 'dry', 'hot', 'cool'])),
-])]
+#[OA\Schema(schema: 'Scout')]
 class ScoutRequest extends TypedRequest
 {
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'present' => 'Signs that are there.',
+        'absent' => 'Signs that were looked for and are not there.',
+        'skipped' => 'Signs that could not be looked at; not asked for again.',
+    ];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -42,15 +43,6 @@ class ScoutRequest extends TypedRequest
     protected function ownRules(): array
     {
         return [];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'present' => 'The signs you see must be a list.', 'absent' => 'The signs you did not find must be a list.',
-            'weather.*' => 'The weather must be wet, dry, hot or cool.',
-        ];
     }
 
     public function planting(Garden $garden): ?Planting

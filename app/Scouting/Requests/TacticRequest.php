@@ -11,13 +11,14 @@ use Illuminate\Validation\Rule;
 use Nebbia\Core\Pest\Tactics;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'NewTacticUse', required: ['tactic'], properties: [
-    new OA\Property(property: 'tactic', type: 'string'),
-    new OA\Property(property: 'done_at', description: 'In the garden\'s time zone; now if left out.', type: 'string', nullable: true),
-    new OA\Property(property: 'note', type: 'string', nullable: true),
-])]
+#[OA\Schema(schema: 'NewTacticUse')]
 final class TacticRequest extends TypedRequest
 {
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'done_at' => 'In the garden\'s time zone; now if left out.',
+    ];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -26,12 +27,6 @@ final class TacticRequest extends TypedRequest
             'done_at' => ['nullable', 'date_format:Y-m-d\TH:i'],
             'note' => ['nullable', 'string', 'max:5000'],
         ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['tactic' => 'Choose one of the tactics in the list.', 'done_at' => 'This is not a day and time: write it like 2026-05-02T19:30.'];
     }
 
     /** @return array<string, mixed> */

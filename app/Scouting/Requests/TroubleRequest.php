@@ -9,14 +9,15 @@ use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'ChangeTrouble', required: ['version'], properties: [
-    new OA\Property(property: 'version', type: 'integer'),
-    new OA\Property(property: 'target', description: 'What it is, by any name.', type: 'string', nullable: true),
-    new OA\Property(property: 'status', type: 'string', enum: ['open', 'closed']),
-    new OA\Property(property: 'outcome', description: 'How it ended.', type: 'string', nullable: true),
-])]
+#[OA\Schema(schema: 'ChangeTrouble')]
 final class TroubleRequest extends TypedRequest
 {
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'target' => 'What it is, by any name.',
+        'outcome' => 'How it ended.',
+    ];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -26,12 +27,6 @@ final class TroubleRequest extends TypedRequest
             'status' => ['sometimes', 'in:open,closed'],
             'outcome' => ['nullable', 'string', 'max:255'],
         ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['status' => 'A trouble is either open or closed.', 'outcome' => 'How it ended is too long: keep it under 255 characters.'];
     }
 
     /**

@@ -12,33 +12,28 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'from', description: 'A full hour, like 18:00.', type: 'string'),
     new OA\Property(property: 'to', type: 'string'),
 ])]
-#[OA\Schema(schema: 'Settings', required: ['version', 'name', 'units', 'language', 'time_zone', 'hardness_mg_l', 'alkalinity_mg_l', 'theme'], properties: [
-    new OA\Property(property: 'version', type: 'integer'),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'units', type: 'string', enum: ['us', 'metric', 'imperial', 'au']),
-    new OA\Property(property: 'language', type: 'string'),
-    new OA\Property(property: 'time_zone', type: 'string'),
-    new OA\Property(property: 'latitude', description: 'In degrees, as typed: 38.72, 38,72 or 38.72 N; south below nought.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')], nullable: true),
-    new OA\Property(property: 'longitude', description: 'In degrees, as typed; west below nought, or with a W.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')], nullable: true),
-    new OA\Property(property: 'hardness_mg_l', description: 'As typed.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')]),
-    new OA\Property(property: 'alkalinity_mg_l', description: 'As typed.', oneOf: [new OA\Schema(type: 'number'), new OA\Schema(type: 'string')]),
-    new OA\Property(property: 'theme', type: 'string', enum: ['auto', 'light', 'dark']),
-    new OA\Property(property: 'currency', type: 'string'),
-    new OA\Property(property: 'free_hours', type: 'array', items: new OA\Items(ref: '#/components/schemas/FreeHours')),
-    new OA\Property(property: 'around', type: 'array', items: new OA\Items(type: 'string', enum: ['cats', 'dogs', 'children', 'pond', 'hives', 'hens'])),
-])]
+#[OA\Schema(schema: 'Settings')]
 final class SettingsRequest extends TypedRequest
 {
+    protected const PARTS = ['free_hours' => 'FreeHours[]'];
+
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'latitude' => 'In degrees, as typed: 38.72, 38,72 or 38.72 N; south below nought.',
+        'longitude' => 'In degrees, as typed; west below nought, or with a W.',
+        'hardness_mg_l' => 'As typed.',
+        'alkalinity_mg_l' => 'As typed.',
+    ];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['version' => ['required', 'integer']] + SettingsRules::all();
     }
 
-    /** @return array<string, string> */
     public function messages(): array
     {
-        return SettingsRules::messages();
+        return self::complaints(SettingsRules::class);
     }
 
     /** @return array<string, mixed> */

@@ -55,25 +55,4 @@ final class SettingsRules
 
         return $checked;
     }
-
-    /** @return array<string, string> */
-    public static function messages(): array
-    {
-        return [
-            'name.required' => 'The garden has no name: write one, like "Back yard".',
-            'name.max' => 'The name of the garden is too long: keep it under 120 characters.',
-            'units' => 'Choose one of the measuring systems in the list.',
-            'language' => 'Choose one of the languages in the list.',
-            'time_zone' => 'Choose one of the time zones in the list, like Europe/Rome.',
-            'latitude' => 'The latitude must be a number from -90 to 90, like 45.9 or 33.9 S.',
-            'longitude' => 'The longitude must be a number from -180 to 180, like 9.3 or 9.1 W.',
-            'hardness_mg_l' => 'The water hardness must be a number from 0 to 1000 mg/L, like 150.',
-            'alkalinity_mg_l' => 'The alkalinity must be a number from 0 to 1000 mg/L, like 120.',
-            'currency' => 'The sign of the money must be one to four characters, like € or USD.',
-            'free_hours.max' => 'That are too many times: give fourteen at the most.',
-            'free_hours.array' => 'Write free hours as days and full hours, from 18:00 to 21:00.',
-            'around' => 'Choose who is about from the list.',
-            'theme' => 'Choose light, dark or as the device has it.',
-        ];
-    }
 }

@@ -19,15 +19,6 @@ final class StandInRequest extends TypedRequest
         ];
     }
 
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'lat' => 'Write the latitude as degrees from -90 to 90.', 'lon' => 'Write the longitude as degrees from -180 to 180.', 'altitude_m' => 'Write the altitude as metres.',
-            'seed' => 'Write the seed as a whole number.', 'days' => 'Ask for 1 to 60 days.', 'issued' => 'Write the time like 2026-05-02T18:00:00Z.',
-        ];
-    }
-
     /** Seconds since 1970. */
     public function issued(): int
     {

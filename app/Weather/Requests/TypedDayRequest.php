@@ -13,18 +13,16 @@ use Nebbia\Core\Weather\WeatherHour;
 use Nebbia\Core\Weather\WeatherUnits;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'TypedDay', description: 'A day\'s weather as a station showed it, or as it is foretold, in the gardener\'s own units.', required: ['day', 'low', 'high', 'sky'], properties: [
-    new OA\Property(property: 'day', type: 'string', format: 'date'),
-    new OA\Property(property: 'low', description: 'As typed: a point or a comma.', type: 'string'),
-    new OA\Property(property: 'high', type: 'string'),
-    new OA\Property(property: 'rain', description: 'In all; in millimetres, or in inches with "in".', type: 'string', nullable: true),
-    new OA\Property(property: 'rain_from', description: 'Hour at which it begins.', type: 'integer', nullable: true),
-    new OA\Property(property: 'rain_hours', type: 'integer', nullable: true),
-    new OA\Property(property: 'wind', type: 'string', nullable: true),
-    new OA\Property(property: 'sky', type: 'string', enum: ['clear', 'half', 'overcast']),
-])]
+#[OA\Schema(schema: 'TypedDay', description: 'A day\'s weather as a station showed it, or as it is foretold, in the gardener\'s own units.')]
 final class TypedDayRequest extends TypedRequest
 {
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'low' => 'As typed: a point or a comma.',
+        'rain' => 'In all; in millimetres, or in inches with "in".',
+        'rain_from' => 'Hour at which it begins.',
+    ];
+
     /** % of the sky. */
     private const SKIES = ['clear' => 10.0, 'half' => 50.0, 'overcast' => 95.0];
 
@@ -40,15 +38,6 @@ final class TypedDayRequest extends TypedRequest
         return [
             'day' => ['required', 'date_format:Y-m-d'], 'low' => ['required', 'numeric', 'between:-76,140'], 'high' => ['required', 'numeric', 'between:-76,140'], 'rain' => ['nullable', 'numeric', 'between:0,500'],
             'rain_from' => ['nullable', 'integer', 'between:0,23'], 'rain_hours' => ['nullable', 'integer', 'between:1,24'], 'wind' => ['nullable', 'numeric', 'between:0,300'], 'sky' => ['required', 'in:clear,half,overcast'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return [
-            'day' => 'This is not a day: choose one, like 2026-05-02.', 'low' => 'The lowest temperature must be a number, like 8.5.', 'high' => 'The highest temperature must be a number, like 21.', 'rain' => 'The rain must be millimetres from 0 to 500, like 4.5, or inches, like 0.2 in.',
-            'rain_from' => 'The rain must begin at an hour from 0 to 23.', 'rain_hours' => 'The rain must last from 1 to 24 hours.', 'wind' => 'The wind must be a number, like 8.', 'sky' => 'Choose clear, half or overcast.',
         ];
     }
 

@@ -10,19 +10,18 @@ use Nebbia\Core\Weather\Forecast;
 use Nebbia\Core\Weather\WeatherCsv;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'ImportWeather', required: ['csv'], properties: [new OA\Property(property: 'csv', description: 'time,temp_c,rain_mm,wind_ms,humidity,cloud', type: 'string')])]
+#[OA\Schema(schema: 'ImportWeather')]
 final class WeatherRequest extends TypedRequest
 {
+    /** What the OpenAPI document says of a field, where its name does not. */
+    protected const ABOUT = [
+        'csv' => 'time,temp_c,rain_mm,wind_ms,humidity,cloud',
+    ];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['csv' => ['required', 'string', 'max:2000000']];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['csv' => 'Choose a file of hourly weather with the columns time, temp_c, rain_mm, wind_ms, humidity and cloud.'];
     }
 
     /** @throws BadInput naming the line */

@@ -16,7 +16,8 @@ use Symfony\Component\Yaml\Yaml;
  */
 final readonly class DataFolder
 {
-    public function __construct(private string $folder) {}
+    /** @param  string|null  $more  another folder with sentences, those of whoever uses core */
+    public function __construct(private string $folder, private ?string $more = null) {}
 
     public static function shipped(): self
     {
@@ -49,7 +50,7 @@ final readonly class DataFolder
         $data = $tables;
         foreach ($this->languages() as $language) {
             $sentences = [];
-            foreach (glob("$this->folder/messages/$language/*.yaml") ?: [] as $path) {
+            foreach ($this->sentences($language) as $path) {
                 $sentences += self::flat($this->parse($path));
             }
             Catalogue::check($language, $sentences);
@@ -66,13 +67,19 @@ final readonly class DataFolder
     /** @return list<string> every file that it reads */
     public function paths(): array
     {
-        return ["$this->folder/schema.json", ...$this->tables(), ...(glob("$this->folder/messages/*/*.yaml") ?: [])];
+        return ["$this->folder/schema.json", ...$this->tables(), ...$this->sentences('*')];
     }
 
     /** @return list<string> */
     private function tables(): array
     {
         return glob("$this->folder/*.yaml") ?: throw BrokenData::unreadable($this->folder);
+    }
+
+    /** @return list<string> */
+    private function sentences(string $language): array
+    {
+        return [...(glob("$this->folder/messages/$language/*.yaml") ?: []), ...($this->more === null ? [] : (glob("$this->more/$language/*.yaml") ?: []))];
     }
 
     /** @return list<string> */

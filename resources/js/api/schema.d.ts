@@ -1286,11 +1286,11 @@ export interface components {
             ground_m2?: string | null;
         };
         ReadRequest: {
-            text: string;
+            text: string | null;
         };
         RecipeDraft: {
             /** @description The version that was opened; needed to change one. */
-            version?: number;
+            version?: number | null;
             body: components["schemas"]["RecipeBody"];
             note?: string | null;
         };
@@ -1888,27 +1888,28 @@ export interface components {
             csv: string;
         };
         NewPlanting: {
-            /** @description The version that was seen; only where one is changed. */
-            version?: number | null;
             /** @description By any name it goes by. */
             plant: string;
             name?: string | null;
             variety?: string | null;
             number: number;
-            stage: string;
-            zone_id?: string | null;
+            /** @enum {string} */
+            stage: "seedling" | "cutting" | "young" | "growing" | "flowering" | "fruiting" | "dormant";
             /** @description As typed, with a decimal point or comma. */
-            height_cm?: string | null;
+            height_cm?: number | string | null;
             /** @description Ground that they cover, as typed. */
-            area_m2?: string | null;
+            area_m2?: number | string | null;
             /** @description Litres of one pot, as typed. */
-            pot_l?: string | null;
+            pot_l?: number | string | null;
             indoors?: boolean | null;
             in_flower?: boolean | null;
             /** Format: date */
             harvest_on?: string | null;
             /** Format: date */
             new_until?: string | null;
+            /** @enum {string} */
+            value?: "replaceable" | "dear" | "irreplaceable";
+            note?: string | null;
             states?: ("soft-growth" | "hardened" | "sick")[] | null;
             /**
              * Format: date
@@ -1916,9 +1917,9 @@ export interface components {
              */
             moved_on?: string | null;
             care?: components["schemas"]["PlantCare"] | null;
-            /** @enum {string} */
-            value?: "replaceable" | "dear" | "irreplaceable";
-            note?: string | null;
+            /** @description The version that was seen; only where one is changed. */
+            version?: number | null;
+            zone_id?: string | null;
         };
         RetirePlanting: {
             version: number;
@@ -2036,7 +2037,7 @@ export interface components {
             kind: string;
             /** @description How much should come of it, as typed; a litre of liquid if left out. */
             want?: string | null;
-            body?: components["schemas"]["PreparationBody"];
+            body?: components["schemas"]["PreparationBody"] | null;
             /** @description That it is meant for: it is strained finer than its passage. */
             sprayer_id?: string | null;
         };
@@ -2052,7 +2053,7 @@ export interface components {
             version: number;
             /** @description Step => whether it is done. */
             done?: {
-                [key: string]: boolean;
+                [key: string]: unknown;
             };
             /** @description The step whose timer is started. */
             timer?: number;
@@ -2070,11 +2071,10 @@ export interface components {
             ph?: number | string | null;
             test?: {
                 clear: boolean;
-                /** @description As typed. */
                 ph: number | string;
             };
             name?: string;
-            note?: string;
+            note?: string | null;
         };
         /** @description One way to disinfect, from a bottle that is there or from one as it is usually sold. */
         Disinfect: {
@@ -2415,7 +2415,7 @@ export interface components {
         LookAnswer: {
             version: number;
             /** @description 0 none to 10 dead. */
-            score: number;
+            score: number | string;
             note?: string | null;
         };
         NewLook: {
@@ -2425,12 +2425,12 @@ export interface components {
             /** @description The logged round that did it. */
             application_id?: string | null;
             /** @description Of the full strength, above 0 up to 1. */
-            fraction?: number | null;
+            fraction?: number | string | null;
             leaves?: number | null;
             /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
             put_on_at?: string | null;
             /** @description 0 none to 10 dead; left out where it is still to be looked at. */
-            score?: number | null;
+            score?: number | string | null;
             note?: string | null;
         };
         /** @description Something that was just done and can be undone. */
@@ -2546,7 +2546,7 @@ export interface components {
             /** @description How many were measured together. */
             count: number;
             /** @description What they came to, each time, as typed. */
-            totals: string[];
+            totals: (string | null)[];
             /** @description The smallest step that can be read, as typed. */
             step?: string | null;
         };
@@ -2784,16 +2784,6 @@ export interface components {
             buy: string | null;
             cost: string | null;
         };
-        ChosenProduct: {
-            line: number;
-            product_id: string;
-        };
-        ChosenRound: {
-            /** Format: date */
-            day: string;
-            /** @description By the clocks of the garden; null where any will do. */
-            hour?: number | null;
-        };
         NewCourse: {
             recipe_id: string;
             sprayer_id?: string | null;
@@ -2816,10 +2806,6 @@ export interface components {
             /** @description A remedy that takes turns with the first. */
             other_recipe_id?: string | null;
         };
-        SeenRound: {
-            id: string;
-            version: number;
-        };
         LogBatch: {
             /** @description That came out of the batch. */
             rounds: components["schemas"]["SeenRound"][];
@@ -2838,6 +2824,7 @@ export interface components {
         };
         LogRound: {
             version: number;
+            reason?: string | null;
             /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
             applied_at?: string | null;
             /** @description What was used, as typed; the planned volume if left out. */
@@ -2847,11 +2834,11 @@ export interface components {
         };
         MoveRound: {
             version: number;
+            reason?: string | null;
             /** Format: date */
             due_on: string;
             /** @description By the clocks of the garden; null where any will do. */
             due_hour?: number | null;
-            reason?: string | null;
         };
         SkipRound: {
             version: number;
@@ -3197,20 +3184,21 @@ export interface components {
             skipped?: string[];
             weather?: ("wet" | "dry" | "hot" | "cool")[];
         };
-        KeepScouting: WithRequired<components["schemas"]["Scout"], "planting_id" | "present" | "absent"> & {
-            planting_id: string;
+        KeepScouting: {
+            planting_id?: string | null;
             present: string[];
             absent: string[];
-            weather: ("wet" | "dry" | "hot" | "cool")[];
-            note: string | null;
+            skipped?: string[];
+            weather?: ("wet" | "dry" | "hot" | "cool")[];
+            note?: string | null;
             /**
              * @description trouble: it opens a trouble, or goes to the open one of the same target; look: it is only written down.
              * @enum {string}
              */
             as: "trouble" | "look";
             /** @description What the gardener takes it for; null while it is not known. */
-            target: string | null;
-        };
+            target?: string | null;
+        } & WithRequired<components["schemas"]["Scout"], "present" | "absent">;
         NewTacticUse: {
             tactic: string;
             /** @description In the garden's time zone; now if left out. */
@@ -3474,8 +3462,8 @@ export interface components {
             /** @enum {string} */
             theme: "auto" | "light" | "dark";
             currency?: string;
-            free_hours?: components["schemas"]["FreeHours"][];
             around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
+            free_hours?: components["schemas"]["FreeHours"][];
         };
         StartGarden: {
             /** @enum {string} */
@@ -3495,7 +3483,9 @@ export interface components {
             alkalinity_mg_l?: number | string;
             /** @enum {string} */
             theme?: "auto" | "light" | "dark";
+            currency?: string;
             around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
+            free_hours?: components["schemas"]["FreeHours"][];
         };
         /** @description A garden and its keepers' settings. */
         Garden: {
@@ -3533,7 +3523,7 @@ export interface components {
         };
         NoteRain: {
             /** @description In the gauge, as typed: a point or a comma; millimetres, or inches with "in". */
-            mm: string;
+            mm: number | string;
             /** @description In the garden's time zone, like 2026-05-02T19:30. */
             began_at: string;
             /** @description How long it rained. */
@@ -3544,14 +3534,14 @@ export interface components {
             /** Format: date */
             day: string;
             /** @description As typed: a point or a comma. */
-            low: string;
-            high: string;
+            low: number | string;
+            high: number | string;
             /** @description In all; in millimetres, or in inches with "in". */
-            rain?: string | null;
+            rain?: number | string | null;
             /** @description Hour at which it begins. */
             rain_from?: number | null;
             rain_hours?: number | null;
-            wind?: string | null;
+            wind?: number | string | null;
             /** @enum {string} */
             sky: "clear" | "half" | "overcast";
         };
@@ -3622,6 +3612,20 @@ export interface components {
             high: number;
             /** @description Some of it is still to come. */
             is_foretold: boolean;
+        };
+        ChosenProduct: {
+            line: number;
+            product_id: string;
+        };
+        ChosenRound: {
+            /** Format: date */
+            day: string;
+            /** @description By the clocks of the garden; null where any will do. */
+            hour?: number | null;
+        };
+        SeenRound: {
+            id: string;
+            version: number;
         };
     };
     responses: never;

@@ -69,6 +69,12 @@ final class Catalogue
         return isset($this->sentences[$key]);
     }
 
+    /** @return list<string> keys that begin so */
+    public function under(string $head): array
+    {
+        return array_values(array_filter(array_map(strval(...), array_keys($this->sentences)), static fn (string $key): bool => str_starts_with($key, $head)));
+    }
+
     /** @return array<string, Pattern> every sentence by its key */
     public function patterns(): array
     {

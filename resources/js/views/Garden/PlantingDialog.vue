@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Schemas } from '@/api/client'
 import PlantCare from './PlantCare.vue'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, take, type Planting } from '@/api/client'
@@ -14,7 +15,7 @@ const props = defineProps<{ planting: Planting | null; zoneId: string | null; be
 const store = useGarden()
 const { errors, busy, attempt, done, close } = useSaving()
 const stages = ['seedling', 'cutting', 'young', 'growing', 'flowering', 'fruiting', 'dormant']
-const blank = { plant: '', name: '', variety: '', number: 1, stage: 'growing', zone_id: '', height: '', area: '', pot: '', indoors: false, in_flower: false, harvest_on: '', new_until: '', moved_on: '', states: [] as Planting['states'], value: 'dear' as Planting['value'], care: null as Planting['care'], note: '' }
+const blank = { plant: '', name: '', variety: '', number: 1, stage: 'growing' as Schemas['NewPlanting']['stage'], zone_id: '', height: '', area: '', pot: '', indoors: false, in_flower: false, harvest_on: '', new_until: '', moved_on: '', states: [] as Planting['states'], value: 'dear' as Planting['value'], care: null as Planting['care'], note: '' }
 const form = reactive({ ...blank })
 const states = [{ id: 'soft-growth', label: 'Soft new growth' }, { id: 'hardened', label: 'Hardened leaves' }, { id: 'sick', label: 'Sick' }] as const
 const why = ref('')
@@ -29,7 +30,7 @@ watch(shown, (now) => {
   Object.assign(form, blank, { states: [], zone_id: props.zoneId ?? store.zones[0]?.id ?? '' })
   if (one) {
     Object.assign(form, {
-      plant: one.kind, name: one.name, variety: one.variety ?? '', number: one.number, stage: one.stage, zone_id: one.zone_id, height: one.height_cm === null ? '' : String(one.height_cm), area: one.area_m2 === null ? '' : String(one.area_m2), pot: one.pot_l === null ? '' : String(one.pot_l),
+      plant: one.kind, name: one.name, variety: one.variety ?? '', number: one.number, stage: one.stage as Schemas['NewPlanting']['stage'], zone_id: one.zone_id, height: one.height_cm === null ? '' : String(one.height_cm), area: one.area_m2 === null ? '' : String(one.area_m2), pot: one.pot_l === null ? '' : String(one.pot_l),
       indoors: one.indoors, in_flower: one.in_flower, harvest_on: one.harvest_on ?? '', new_until: one.new_until ?? '', moved_on: one.moved_on ?? '', states: [...one.states], value: one.value, care: one.care, note: one.note ?? '',
     })
   }
