@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Core\Say;
 use App\Exceptions\BadFile;
 use Illuminate\Console\Command;
 use Nebbia\Core\Chemistry\Water;
@@ -29,7 +30,7 @@ final readonly class CircumstancesOptions
         $states = array_map(trim(...), array_filter((array) $command->option('state'), is_string(...)));
         foreach ($states as $state) {
             if (! in_array($state, Circumstances::STATES, true)) {
-                throw BadFile::option('state', 'this must be one of '.implode(', ', Circumstances::STATES).'.');
+                throw BadFile::option('state', Say::it('option.one-of', ['list' => implode(', ', Circumstances::STATES)]));
             }
         }
 
@@ -52,7 +53,7 @@ final readonly class CircumstancesOptions
         $sun = (bool) $command->option('sun-soon');
         $bees = (bool) $command->option('bees');
         $part = $command->option('part');
-        $part = ! is_string($part) ? null : PartOfDay::tryFrom(trim($part)) ?? throw BadFile::option('part', 'this must be one of '.implode(', ', array_column(PartOfDay::cases(), 'value')).'.');
+        $part = ! is_string($part) ? null : PartOfDay::tryFrom(trim($part)) ?? throw BadFile::option('part', Say::it('option.one-of', ['list' => implode(', ', array_column(PartOfDay::cases(), 'value'))]));
         if (array_filter($numbers, static fn (?float $one): bool => $one !== null) === [] && ! $sun && ! $bees && $part === null) {
             return null;
         }
@@ -69,7 +70,7 @@ final readonly class CircumstancesOptions
         $hardness = $this->number($command, 'hardness');
         $alkalinity = $this->number($command, 'alkalinity');
         if (is_string($kind) && ! in_array(trim($kind), self::WATERS, true)) {
-            throw BadFile::option('water', 'this must be one of '.implode(', ', self::WATERS).'.');
+            throw BadFile::option('water', Say::it('option.one-of', ['list' => implode(', ', self::WATERS)]));
         }
         if ($hardness === null && $alkalinity === null) {
             return is_string($kind) ? $this->waters->usual(trim($kind)) : null;
@@ -99,6 +100,6 @@ final readonly class CircumstancesOptions
             return null;
         }
 
-        return TypedNumber::read($text) ?? throw BadFile::option($option, 'this must be a number, like 18.');
+        return TypedNumber::read($text) ?? throw BadFile::option($option, Say::it('option.number-like-18'));
     }
 }

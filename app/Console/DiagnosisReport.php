@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Core\Say;
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Data\Sentence\Message;
@@ -83,11 +84,11 @@ final readonly class DiagnosisReport
         }
         $text .= "\nWhy ".$this->name($diagnosis->first())."\n";
         foreach ($diagnosis->first()->clues as $clue) {
-            $text .= sprintf("  %s: %s (%+.1f bits)%s\n", $clue->bits > 0 ? 'for' : 'against', $this->say($clue->sign->name()), $clue->bits, $clue->there ? '' : ', not found');
+            $text .= sprintf("  %s: %s (%+.1f bits)%s\n", Say::it($clue->bits > 0 ? 'console.for' : 'console.against'), $this->say($clue->sign->name()), $clue->bits, $clue->there ? '' : Say::it('console.not-found'));
         }
         if ($diagnosis->nextLook !== null) {
             $sign = $diagnosis->nextLook->sign;
-            $text .= sprintf("\nLook next for\n  %s (--sign=%s or --not=%s; tells %.2f bits)\n  %s\n", $this->say($sign->name()), $sign->id, $sign->id, $diagnosis->nextLook->gainBits, $this->say($sign->look()));
+            $text .= "\n".Say::it('console.look-next', ['name' => $sign->name(), 'id' => $sign->id, 'bits' => sprintf('%.2f', $diagnosis->nextLook->gainBits), 'look' => $sign->look()])."\n";
         }
 
         return $text;

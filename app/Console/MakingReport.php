@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Core\Say;
 use Nebbia\Core\Data\Interval;
 use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Data\Sentence\Message;
@@ -64,14 +65,16 @@ final readonly class MakingReport
     {
         $kind = $preparation->making->kind;
         $text = $preparation->making->name."\n\n";
-        $text .= $preparation->yield === null ? "How much comes through cannot be foretold: measure it.\n" : sprintf("Gives %.0f mL (%.0f to %.0f).\n", $preparation->yield->likely, $preparation->yield->low, $preparation->yield->high);
+        $text .= $preparation->yield === null ? Say::it('console.no-yield')."\n" : Say::it('console.gives', [
+            'likely' => sprintf('%.0f', $preparation->yield->likely), 'low' => sprintf('%.0f', $preparation->yield->low), 'high' => sprintf('%.0f', $preparation->yield->high),
+        ])."\n";
         foreach ($preparation->contents as $content) {
             $grams = $content->grams->times(1000.0);
             $text .= sprintf("  %-28s %.4g g/L (%.4g to %.4g)\n", $content->substance->name, $grams->likely, $grams->low, $grams->high);
         }
         $text .= $kind->hours->likely > 0.0 ? "\nTakes ".$this->catalogue->say(Length::of($kind->hours->likely)).".\n" : "\n";
         foreach ($kind->keeps as $place => $hours) {
-            $text .= sprintf("  %-8s keeps about %s\n", $place, $this->catalogue->say(Length::of($hours->likely)));
+            $text .= sprintf("  %-8s %s\n", $place, Say::it('console.keeps', ['long' => Length::of($hours->likely)]));
         }
         $text .= "\n";
         foreach ($this->steps($preparation) as $n => $step) {

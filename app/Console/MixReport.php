@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Core\Say;
 use Nebbia\Core\Chemistry\Made;
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Interval;
@@ -72,7 +73,7 @@ final readonly class MixReport
     {
         $mix = $judged->mix;
         $n = KitchenFraction::figures(...);
-        $title = $mix->recipe->name === '' ? 'Recipe' : $mix->recipe->name;
+        $title = $mix->recipe->name === '' ? Say::it('console.recipe') : $mix->recipe->name;
         $text = "$title\n\nMakes ".$this->span($mix->finalVolume)." mL.\n\n";
         $text .= sprintf("  %-28s %10s mL\n", $mix->recipe->liquid->name, $n($mix->baseMl));
         foreach ($mix->lines as $line) {
@@ -108,12 +109,14 @@ final readonly class MixReport
             return '';
         }
         $n = KitchenFraction::figures(...);
-        $text = "\nAfter mixing\n";
+        $text = "\n".Say::it('console.after-mixing')."\n";
         foreach ($aftermath->made as $made) {
-            $text .= sprintf("  %-46s %s g/L%s\n", ucfirst($this->catalogue->say($made->name())), $n($made->gramsPerLitre), $made->isLikely ? '' : ' at most');
+            $text .= sprintf("  %-46s %s g/L%s\n", ucfirst($this->catalogue->say($made->name())), $n($made->gramsPerLitre), $made->isLikely ? '' : ' '.Say::it('console.at-most'));
         }
 
-        return $text.($aftermath->ph === null ? '' : '  pH about '.number_format($aftermath->ph->likely, 1).' ('.number_format($aftermath->ph->low, 1).' to '.number_format($aftermath->ph->high, 1).")\n");
+        return $text.($aftermath->ph === null ? '' : '  '.Say::it('console.ph', [
+            'likely' => number_format($aftermath->ph->likely, 1), 'low' => number_format($aftermath->ph->low, 1), 'high' => number_format($aftermath->ph->high, 1),
+        ])."\n");
     }
 
     private function finding(Finding $finding): string

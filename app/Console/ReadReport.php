@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Core\Say;
+
 /** Writes down what was read of a recipe in plain words. */
 final class ReadReport
 {
@@ -16,7 +18,7 @@ final class ReadReport
     /** @param  array<string, mixed>  $read */
     public function text(array $read): string
     {
-        $text = "Understood\n";
+        $text = Say::it('console.understood')."\n";
         foreach ($this->spans($read, 'understood') as $span) {
             $text .= sprintf("  %-28s %s\n", '"'.$span['text'].'"', $span['what']);
         }
@@ -26,7 +28,7 @@ final class ReadReport
         }
         $left = array_column($this->spans($read, 'not_understood'), 'text');
 
-        return $text.($left === [] ? '' : "\nNothing was made of\n  ".implode(' · ', $left)."\n");
+        return $text.($left === [] ? '' : "\n".Say::it('console.nothing-made')."\n  ".implode(' · ', $left)."\n");
     }
 
     /**

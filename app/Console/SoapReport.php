@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Core\Say;
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Interval;
 use Nebbia\Core\Data\Sentence\Catalogue;
@@ -54,23 +55,27 @@ final readonly class SoapReport
     public function text(Soap $soap, array $findings): string
     {
         $n = KitchenFraction::figures(...);
-        $text = "Findings\n";
+        $text = Say::it('console.findings')."\n";
         foreach ($findings as $finding) {
             $said = $finding->toArray($this->catalogue);
             $text .= sprintf("  [%s] %s\n      %s\n      %s\n", $said['severity'], $said['what'], $said['because'], $said['instead']);
         }
-        $text .= "\nGoes in\n";
+        $text .= "\n".Say::it('console.goes-in')."\n";
         foreach ($soap->request->oils as [$oil, $grams]) {
             $text .= sprintf("  %-28s %8s g\n", $oil->name, $n($grams->likely));
         }
         foreach ($soap->alkalis as [$alkali, , $grams]) {
             $text .= sprintf("  %-28s %8s g of %s %%\n", ucfirst($alkali->name), $n($grams), $this->span($alkali->purity->times(100.0)));
         }
-        $text .= sprintf("  %-28s %8s g (%s to %s)\n", 'Cold water', $n($soap->solvent->likely), $n($soap->solvent->low), $n($soap->solvent->high));
-        $text .= sprintf("\nSuperfat %s %% (%s to %s). For all the oil: %s g of pure alkali.\n", $this->signed($soap->superfat->likely), $this->signed($soap->superfat->low), $this->signed($soap->superfat->high), $n($soap->neededG));
-        $text .= sprintf("Gives %s g of soap and %s g of glycerol; %s g of oil and %s g of alkali stay over.\n", $n($soap->soap->likely), $n($soap->glycerolG), $n($soap->oilLeft->likely), $n($soap->alkaliLeft->likely));
+        $text .= sprintf("  %-28s %8s g (%s to %s)\n", Say::it('console.cold-water'), $n($soap->solvent->likely), $n($soap->solvent->low), $n($soap->solvent->high));
+        $text .= "\n".Say::it('console.superfat', [
+            'likely' => $this->signed($soap->superfat->likely), 'low' => $this->signed($soap->superfat->low), 'high' => $this->signed($soap->superfat->high), 'needed' => $n($soap->neededG),
+        ])."\n";
+        $text .= Say::it('console.soap-gives', [
+            'soap' => $n($soap->soap->likely), 'glycerol' => $n($soap->glycerolG), 'oil' => $n($soap->oilLeft->likely), 'alkali' => $n($soap->alkaliLeft->likely),
+        ])."\n";
 
-        return $text.sprintf("Stored at %s %%: %s mL. Dissolving warms the water by %s K at most.\n", $n($soap->request->storage), $n($soap->storageMl), $n($soap->rise->high));
+        return $text.Say::it('console.stored', ['percent' => $n($soap->request->storage), 'ml' => $n($soap->storageMl), 'rise' => $n($soap->rise->high)])."\n";
     }
 
     private function signed(float $percent): string

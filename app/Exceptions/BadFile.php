@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use App\Core\Say;
 use RuntimeException;
 
 /** A file or an option given to a console command cannot be used. The message is one line for the gardener. */
@@ -11,17 +12,17 @@ final class BadFile extends RuntimeException
 {
     public static function missing(string $path): self
     {
-        return new self("FILE: \"$path\" cannot be read: give the path of a file, or - for standard input.");
+        return new self(Say::it('refused.no-file', ['path' => $path]));
     }
 
     public static function notJson(string $why): self
     {
-        return new self("FILE: this is not valid JSON ($why): mend it, or save it as UTF-8.");
+        return new self(Say::it('refused.no-json', ['why' => $why]));
     }
 
     public static function notBySchema(string $field, string $why): self
     {
-        return new self(($field === '' ? 'FILE' : $field).': this is not as the format allows ('.lcfirst($why).'): mend it by docs/formats.');
+        return new self(Say::it('refused.not-the-format', ['field' => $field === '' ? 'FILE' : $field, 'why' => lcfirst($why)]));
     }
 
     public static function option(string $option, string $mend): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use App\Core\Say;
 use App\Undo\CannotUndo;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\HttpResponseException;
@@ -42,10 +43,10 @@ final class ErrorResponses
         ], 409));
         $exceptions->render(static fn (CannotUndo $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));
         $exceptions->render(static fn (NotFoundHttpException $e, Request $request): ?JsonResponse => $request->is('api/*')
-            ? new JsonResponse(['message' => 'This is not here, or no longer: it may have been deleted.'], 404)
+            ? new JsonResponse(['message' => Say::it('answer.not-here-no')], 404)
             : null);
         $exceptions->render(static fn (MethodNotAllowedHttpException $e, Request $request): ?JsonResponse => $request->is('api/*')
-            ? new JsonResponse(['message' => 'This cannot be done here.'], 405, $e->getHeaders())
+            ? new JsonResponse(['message' => Say::it('answer.cannot-done-here')], 405, $e->getHeaders())
             : null);
         $exceptions->render(static function (Throwable $e, Request $request): JsonResponse|Response|null {
             if ($e instanceof HttpExceptionInterface || $e instanceof ValidationException || $e instanceof HttpResponseException) {

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use App\Core\Say;
 use App\Database\NewerDatabase;
 use Illuminate\Database\QueryException;
 use Illuminate\Database\SQLiteDatabaseDoesNotExistException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Log;
 use PDOException;
+use Symfony\Component\Yaml\Yaml;
 use Throwable;
 use WeakMap;
 
@@ -21,14 +23,14 @@ final class Mishaps
 {
     /** SQLite's own codes: busy, locked, read-only, failed to read or write, damaged, full, cannot be opened, no database. */
     private const WORDS = [
-        5 => [503, 'Somebody else is writing just now. Wait a moment, then try again.'],
-        6 => [503, 'Somebody else is writing just now. Wait a moment, then try again.'],
-        8 => [507, 'The disk that the garden is kept on cannot be written to. Make it writable, then try again.'],
-        10 => [507, 'The disk that the garden is kept on cannot be read or written. Look at the disk, then try again.'],
-        11 => [500, 'The garden\'s file is damaged. Stop Nebbia and bring back a copy of it from before.'],
-        13 => [507, 'The disk that the garden is kept on is full. Make room on it, then try again.'],
-        14 => [500, 'The garden\'s file cannot be opened. See that it is there and may be read, then try again.'],
-        26 => [500, 'The garden\'s file is damaged: it is no database any more. Stop Nebbia and bring back a copy of it from before.'],
+        5 => [503, 'busy'],
+        6 => [503, 'busy'],
+        8 => [507, 'read-only'],
+        10 => [507, 'disk'],
+        11 => [500, 'damaged'],
+        13 => [507, 'full'],
+        14 => [500, 'not-opened'],
+        26 => [500, 'no-database'],
     ];
 
     /** @var WeakMap<Throwable, string> */
@@ -42,14 +44,43 @@ final class Mishaps
     /** @return array{int, string} the status, and what is said of it */
     public function said(Throwable $e, ?Request $request = null): array
     {
-        [$status, $why] = self::known($e) ?? [500, 'Something went wrong on our side.'];
+        [$status, $why] = self::known($e) ?? [500, 'unforeseen'];
         $kept = match (true) {
-            $request === null => '',
-            $request->isMethodSafe() => ' Nothing was changed.',
-            default => ' What you sent was not saved, and nothing else was changed.',
+            $request === null => 'unsaid',
+            $request->isMethodSafe() => 'unchanged',
+            default => 'not-saved',
         };
+        $why = $why === 'newer' ? self::newer($e) : self::say($why);
 
-        return [$status, "$why$kept Number {$this->number($e)}, written down in {$this->place()}."];
+        return [$status, self::say('with-number', ['why' => $why.self::say($kept), 'number' => $this->number($e), 'place' => $this->place()])];
+    }
+
+    private static function newer(Throwable $e): string
+    {
+        for ($one = $e; $one !== null; $one = $one->getPrevious()) {
+            if ($one instanceof NewerDatabase) {
+                return $one->getMessage();
+            }
+        }
+
+        return '';
+    }
+
+    /**
+     * A sentence of messages/en/mishaps.yaml. Where the catalogue itself cannot be had, as on a full disk, it is read without it.
+     *
+     * @param  array<string, string|int>  $params
+     */
+    public static function say(string $key, array $params = []): string
+    {
+        try {
+            return Say::it("mishap.$key", $params);
+        } catch (Throwable) {
+            $sentences = Yaml::parseFile(base_path('messages/en/mishaps.yaml'));
+            $text = is_array($sentences) && is_array($sentences['mishap'] ?? null) ? $sentences['mishap'][$key] ?? '' : '';
+
+            return strtr(is_string($text) ? $text : '', array_combine(array_map(static fn (string $name): string => '{'.$name.'}', array_keys($params)), array_map(strval(...), array_values($params))));
+        }
     }
 
     public function number(Throwable $e): string
@@ -79,7 +110,7 @@ final class Mishaps
     {
         for ($one = $e; $one !== null; $one = $one->getPrevious()) {
             if ($one instanceof NewerDatabase) {
-                return [500, $one->getMessage()];
+                return [500, 'newer'];
             }
             if ($one instanceof SQLiteDatabaseDoesNotExistException) {
                 return self::WORDS[14];
@@ -87,7 +118,7 @@ final class Mishaps
             if ($one instanceof PDOException && ! $one instanceof QueryException) {
                 $code = (int) ($one->errorInfo[1] ?? 0);
                 if ($code === 1 && preg_match('/no such (table|column)/', $one->getMessage()) === 1) {
-                    return [500, 'The garden\'s file is of an older Nebbia. Stop it and start it anew with "make demo", which brings the file up to date.'];
+                    return [500, 'older'];
                 }
                 if ($code === 0 && preg_match('/\[(\d+)\]/', $one->getMessage(), $found) === 1) {
                     $code = (int) $found[1];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use App\Core\Say;
 use Illuminate\Foundation\Exceptions\Handler;
 use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Data\Sentence\Catalogue;
@@ -21,7 +22,7 @@ final class OneLineConsoleHandler extends Handler
         $line = match (true) {
             $e instanceof BadInput => $e->field().': '.$this->container->make(Catalogue::class)->say($e->said),
             $e instanceof BadFile => $e->getMessage(),
-            $e instanceof ConsoleException => $e->getMessage().' See "php artisan help" and the command\'s name.',
+            $e instanceof ConsoleException => Say::it('option.see-help', ['message' => $e->getMessage()]),
             default => $this->container->make(Mishaps::class)->said($e)[1],
         };
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use App\Core\Say;
 use RuntimeException;
 
 /** Somebody changed the row since it was read. Nothing is written; both versions are shown. */
@@ -14,6 +15,6 @@ final class StaleWrite extends RuntimeException
         public readonly array $yours,
         public readonly mixed $theirs,
     ) {
-        parent::__construct('This was changed elsewhere since you opened it. Choose which version to keep.');
+        parent::__construct(Say::it('refused.stale'));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Garden;
 
+use App\Core\Say;
 use App\Files\Csv;
 use App\Garden\Requests\PlantingRequest;
 use App\Models\Garden;
@@ -78,7 +79,7 @@ final readonly class PlantingsCsv
             $known = $plantings->get($id);
             $zone = $zoneName === '' ? ($known->zone ?? $zones->first()) : $zones->get(mb_strtolower($zoneName));
             if ($zone === null) {
-                $zone = $garden->zones()->create(['name' => $zoneName === '' ? 'The garden' : mb_substr($zoneName, 0, 80), 'position' => $zones->count() + 1]);
+                $zone = $garden->zones()->create(['name' => $zoneName === '' ? Say::it('garden.first-zone') : mb_substr($zoneName, 0, 80), 'position' => $zones->count() + 1]);
                 $zones->put(mb_strtolower($zone->name), $zone);
             }
             if ($known instanceof Planting) {
@@ -121,7 +122,7 @@ final readonly class PlantingsCsv
                 $columns = array_map(static fn (string $name): string => str_replace(' ', '_', mb_strtolower($name)), $cells);
                 $missing = array_diff(['plant', 'number', 'stage'], $columns);
                 if ($missing !== []) {
-                    throw ValidationException::withMessages(['csv' => 'The first line must name the columns; '.implode(', ', $missing).' is missing. An export shows how.']);
+                    throw ValidationException::withMessages(['csv' => Say::it('refused.columns', ['missing' => implode(', ', $missing)])]);
                 }
 
                 continue;
@@ -129,10 +130,10 @@ final readonly class PlantingsCsv
             $rows[(int) $n + 1] = $this->row($columns, $cells);
         }
         if ($rows === []) {
-            throw ValidationException::withMessages(['csv' => 'There is no planting in this file: below the names of the columns each line is one.']);
+            throw ValidationException::withMessages(['csv' => Say::it('refused.there-no-planting')]);
         }
         if (count($rows) > self::MOST_ROWS) {
-            throw ValidationException::withMessages(['csv' => 'There are more than '.self::MOST_ROWS.' lines: split the file.']);
+            throw ValidationException::withMessages(['csv' => Say::it('refused.too-many-lines', ['most' => (string) self::MOST_ROWS])]);
         }
 
         return [$columns ?? [], $rows];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Core\Say;
 use App\Exceptions\StaleWrite;
 use App\Time\Clock;
 use App\Undo\ChangeRecorder;
@@ -73,7 +74,7 @@ abstract class HouseholdModel extends Model
         }
         if ($spoilt) {
             $name = is_string($row['name'] ?? null) ? $row['name'] : (string) ($row['id'] ?? '');
-            $row = array_key_exists('name', $row) ? ['name' => "$name (cannot be read)"] + $row : $row;
+            $row = array_key_exists('name', $row) ? ['name' => Say::it('refused.unreadable-row', ['name' => $name])] + $row : $row;
         }
         $model = parent::newFromBuilder($row, $connection);
         $model->isAside = $aside;

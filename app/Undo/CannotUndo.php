@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Undo;
 
+use App\Core\Say;
 use RuntimeException;
 
 /** A change that can no longer be taken back. */
@@ -11,16 +12,16 @@ final class CannotUndo extends RuntimeException
 {
     public static function already(): self
     {
-        return new self('This has been undone already.');
+        return new self(Say::it('refused.has-been-undone'));
     }
 
     public static function tooOld(int $days): self
     {
-        return new self("Only changes of the last $days days can be undone.");
+        return new self(Say::it('refused.too-long-ago', ['days' => (string) $days]));
     }
 
     public static function changedSince(): self
     {
-        return new self('It has been changed again since, so it cannot be undone: change it by hand.');
+        return new self(Say::it('refused.has-been-changed'));
     }
 }

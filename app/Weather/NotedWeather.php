@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Weather;
 
+use App\Core\Say;
 use App\Models\Garden;
 use App\Models\WeatherNote;
 use Illuminate\Support\Collection;
@@ -54,7 +55,7 @@ final readonly class NotedWeather implements ForecastProvider
 
     public function name(Garden $garden): string
     {
-        return $this->isImported($garden) ? 'the forecast that you gave' : $this->below->name($garden);
+        return $this->isImported($garden) ? Say::it('weather.forecast-you-gave') : $this->below->name($garden);
     }
 
     public function isTrue(Garden $garden): bool

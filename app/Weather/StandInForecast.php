@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Weather;
 
+use App\Core\Say;
 use App\Models\Garden;
 use Nebbia\Core\Weather\Forecast;
 use Nebbia\Core\Weather\StandIn;
@@ -48,7 +49,7 @@ final class StandInForecast implements ForecastProvider
 
     public function name(Garden $garden): string
     {
-        return 'a stand-in: made-up weather for this climate, no real forecast';
+        return Say::it('weather.standin-madeup-weather');
     }
 
     private static function seed(Garden $garden): int

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Weather;
 
+use App\Core\Say;
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Weather\Forecast;
@@ -38,6 +39,6 @@ final readonly class WeatherThen
         }
 
         return number_format($units->sayTemperature($temperature), 0)." {$units->degrees()}, wind ".number_format($units->saySpeed($wind), 0)." {$units->speed()}, ".number_format($humidity, 0).' % humid, '
-            .($rain === null || $rain < Forecast::DRY ? 'dry' : number_format($rain, 1).' mm of rain');
+            .($rain === null || $rain < Forecast::DRY ? Say::it('weather.dry') : Say::it('weather.rain', ['mm' => number_format($rain, 1)]));
     }
 }

@@ -9,6 +9,7 @@ use App\Bench\Resources\ComparedStrengthResource;
 use App\Bench\Resources\ComparedSubstanceResource;
 use App\Bench\Resources\ComparisonResource;
 use App\Bench\Resources\IntervalResource;
+use App\Core\Say;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Recipe;
@@ -42,7 +43,7 @@ final readonly class CompareRecipes
     {
         $stored = $garden->recipes()->whereKey($ids)->get()->keyBy('id');
         $recipes = array_map(static fn (string $id): Recipe => $stored->get($id) ?? throw ValidationException::withMessages(
-            ['recipe_ids' => 'One of the recipes is not here any more: choose again.'],
+            ['recipe_ids' => Say::it('refused.one-recipes-not')],
         ), $ids);
         $judged = array_map(fn (Recipe $recipe): JudgedMix => $this->bench->judgedMix($garden, $recipe->body, null, $planting, null), $recipes);
         $rows = $this->comparer->compare(array_map(static fn (JudgedMix $one): Situation => $one->situation, $judged));

@@ -6,6 +6,7 @@ namespace App\Bench\Queries;
 
 use App\Bench\Resources\CostResource;
 use App\Bench\Resources\OfferResource;
+use App\Core\Say;
 use App\Models\Garden;
 use Nebbia\Core\Mixing\Pantry\Cupboard;
 use Nebbia\Core\Mixing\Pantry\Draw;
@@ -26,7 +27,7 @@ final readonly class DescribeCupboard
             if ($this->substitutor->mayStandIn($ingredient, $product->ingredient)) {
                 $isSame = $product->ingredient->id === $ingredient->id
                     && abs($product->strength->grams->likely - $strength->grams->likely) < 0.005 * $strength->grams->likely;
-                $offers[] = new OfferResource($product->id, $product->name, $product->stated ?? 'strength not written', $isSame);
+                $offers[] = new OfferResource($product->id, $product->name, $product->stated ?? Say::it('cupboard.strength-not-written'), $isSame);
             }
         }
         usort($offers, static fn (OfferResource $a, OfferResource $b): int => $b->is_same <=> $a->is_same);

@@ -15,6 +15,7 @@ use App\Bench\Resources\PhResource;
 use App\Bench\Resources\SafetyResource;
 use App\Bench\Resources\TippingResource;
 use App\Bench\TypedCircumstances;
+use App\Core\Say;
 use App\Models\Planting;
 use Nebbia\Core\Chemistry\Made;
 use Nebbia\Core\Data\Sentence\Catalogue;
@@ -55,7 +56,7 @@ final readonly class DescribeSafety
             $aftermath === null ? null : PhResource::of($aftermath),
             $aftermath?->whyNoPh === null ? null : $this->catalogue->sentence($aftermath->whyNoPh),
             $this->left($situation),
-            array_map(fn (Made $made): MadeResource => new MadeResource($this->catalogue->say($made->name()), $made->gramsPerLitre, ($made->isLikely ? '' : 'up to ').KitchenFraction::figures($made->gramsPerLitre).' g/L'), $aftermath->made ?? []),
+            array_map(fn (Made $made): MadeResource => new MadeResource($this->catalogue->say($made->name()), $made->gramsPerLitre, Say::it($made->isLikely ? 'bench.g-per-l' : 'bench.up-to', ['amount' => KitchenFraction::figures($made->gramsPerLitre)])), $aftermath->made ?? []),
             array_map(fn (IngredientJob $job): JobResource => new JobResource($job->line, $job->ingredient, $job->pull->value, $this->catalogue->say($job->job), $this->catalogue->say($job->said)), $this->jobs->assess($situation)),
             $tipping === null ? null : new TippingResource($tipping->works, $tipping->careful, $tipping->stop, $tipping->carefulBy, $tipping->stopBy),
             $this->ladder($judged, $planting),

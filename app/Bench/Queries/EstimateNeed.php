@@ -9,6 +9,7 @@ use App\Bench\Resources\FillWayResource;
 use App\Bench\Resources\IntervalResource;
 use App\Bench\Resources\NeedResource;
 use App\Bench\Resources\StandNeedResource;
+use App\Core\Say;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Sprayer;
@@ -181,7 +182,7 @@ final readonly class EstimateNeed
         }
 
         return match (true) {
-            $sprayer->ml_per_minute !== null => 'about '.max(1, (int) round($plan->sprayedMl / $sprayer->ml_per_minute)).' min of spraying',
+            $sprayer->ml_per_minute !== null => Say::it('need.minutes', ['minutes' => max(1, (int) round($plan->sprayedMl / $sprayer->ml_per_minute))]),
             $sprayer->ml_per_squeeze !== null => 'about '.round($plan->sprayedMl / $sprayer->ml_per_squeeze).' squeezes',
             default => null,
         };

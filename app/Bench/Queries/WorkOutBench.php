@@ -15,6 +15,7 @@ use App\Bench\Resources\OfferResource;
 use App\Bench\Resources\SafetyResource;
 use App\Bench\Resources\StrengthResource;
 use App\Bench\TypedCircumstances;
+use App\Core\Say;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Sprayer;
@@ -252,7 +253,7 @@ final readonly class WorkOutBench
             }
         }
 
-        return implode(', ', $parts).($burden !== null && $burden->factor > 1.01 ? '; soap or oil with alcohol counts '.Figures::strength($burden->factor).' times' : '');
+        return implode(', ', $parts).($burden !== null && $burden->factor > 1.01 ? Say::it('bench.counts-more', ['times' => Figures::strength($burden->factor)]) : '');
     }
 
     private function fit(Mix $mix, Vessel $vessel, UnitSystem $units, int $fills): FitResource
@@ -277,8 +278,8 @@ final readonly class WorkOutBench
         }
 
         return $kind === UnitKind::PerBase
-            ? '1 in '.KitchenFraction::figures($mix->finalVolume->likely / $amount).' of the whole'
-            : ($mix->baseMl > 0.0 ? '1:'.KitchenFraction::figures($mix->baseMl / $amount).' to the base' : null);
+            ? Say::it('bench.of-the-whole', ['parts' => KitchenFraction::figures($mix->finalVolume->likely / $amount)])
+            : ($mix->baseMl > 0.0 ? Say::it('bench.to-the-base', ['parts' => KitchenFraction::figures($mix->baseMl / $amount)]) : null);
     }
 
     /** @param  list<OfferResource>  $offers */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Queries;
 
 use App\Bench\Resources\LabelResource;
+use App\Core\Say;
 use App\Models\Garden;
 use App\Models\Sprayer;
 use DateTimeImmutable;
@@ -38,7 +39,7 @@ final readonly class WriteLabel
         $when = static fn (?DateTimeImmutable $time): ?string => $time?->format('j F Y, H:i');
 
         return new LabelResource(
-            $label->name === '' ? 'Spray' : $label->name, array_map($this->catalogue->say(...), $label->contents), $this->catalogue->say($label->use),
+            $label->name === '' ? Say::it('bench.spray') : $label->name, array_map($this->catalogue->say(...), $label->contents), $this->catalogue->say($label->use),
             $when($label->madeAt) ?? '', $when($label->useBy), $this->catalogue->sentence($label->keeps), array_map($this->catalogue->say(...), $label->cautions),
         );
     }

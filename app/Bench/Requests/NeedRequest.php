@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Requests;
 
+use App\Core\Say;
 use App\Http\Requests\ReadsAmounts;
 use App\Http\Requests\TypedRequest;
 use App\Models\Garden;
@@ -44,7 +45,7 @@ final class NeedRequest extends TypedRequest
 
     public function groundM2(): ?float
     {
-        return $this->number('ground_m2', 'How much ground is it? Write a number of square metres, like 12.');
+        return $this->number('ground_m2', Say::it('refused.how-much-ground'));
     }
 
     /** @return Collection<int, Planting> */
@@ -52,7 +53,7 @@ final class NeedRequest extends TypedRequest
     {
         $plantings = $garden->standing()->whereKey($this->array('planting_ids'))->get();
         if ($plantings->count() !== count($this->array('planting_ids'))) {
-            throw ValidationException::withMessages(['planting_ids' => 'One of the plantings is not in this garden any more: choose again.']);
+            throw ValidationException::withMessages(['planting_ids' => Say::it('refused.one-plantings-not')]);
         }
 
         return $plantings;

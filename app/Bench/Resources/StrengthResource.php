@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Resources;
 
+use App\Core\Say;
 use Nebbia\Core\Data\Sentence\Figures;
 use Nebbia\Core\Judgement\Tolerance\Gauge;
 use OpenApi\Attributes as OA;
@@ -47,9 +48,9 @@ final readonly class StrengthResource
             $gauge->careful,
             $gauge->stop,
             implode(', ', array_filter([
-                isset($gauge->works[0]) ? 'works from '.Figures::strength($gauge->works[0]) : null,
-                $gauge->careful === null ? null : 'careful from '.Figures::strength($gauge->careful),
-                $gauge->stop === null ? null : 'burns from '.Figures::strength($gauge->stop),
+                isset($gauge->works[0]) ? Say::it('bench.works-from', ['amount' => Figures::strength($gauge->works[0])]) : null,
+                $gauge->careful === null ? null : Say::it('bench.careful-from', ['amount' => Figures::strength($gauge->careful)]),
+                $gauge->stop === null ? null : Say::it('bench.burns-from', ['amount' => Figures::strength($gauge->stop)]),
             ])),
             $gauge->group->value,
             $gauge->verdict?->severity()->value ?? 'unjudged',

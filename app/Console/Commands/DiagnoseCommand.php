@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\DiagnosisReport;
 use App\Console\PlainCommand;
+use App\Core\Say;
 use App\Exceptions\BadFile;
 use BackedEnum;
 use Nebbia\Core\Data\BadInput;
@@ -43,7 +44,7 @@ final class DiagnoseCommand extends PlainCommand
         $present = $this->ids('sign');
         $absent = $this->ids('not');
         if ($present === [] && $absent === []) {
-            throw BadFile::option('sign', 'say at least one sign that is there, as in --sign=fine-webbing; --list prints them.');
+            throw BadFile::option('sign', Say::it('option.say-at-least'));
         }
         try {
             $answers = Answers::of($signs, $present, $absent);
@@ -92,7 +93,7 @@ final class DiagnoseCommand extends PlainCommand
             null => null,
             'indoors' => true,
             'outdoors' => false,
-            default => throw BadFile::option('place', 'this must be indoors or outdoors.'),
+            default => throw BadFile::option('place', Say::it('option.indoors-outdoors')),
         };
     }
 
@@ -112,7 +113,7 @@ final class DiagnoseCommand extends PlainCommand
     /** @param  list<BackedEnum>  $cases */
     private function oneOf(string $option, array $cases): BadFile
     {
-        return BadFile::option($option, 'this must be one of '.implode(', ', array_column($cases, 'value')).'.');
+        return BadFile::option($option, Say::it('option.one-of', ['list' => implode(', ', array_column($cases, 'value'))]));
     }
 
     private function text(string $option): ?string

@@ -9,6 +9,7 @@ use App\Console\MixReport;
 use App\Console\PlainCommand;
 use App\Console\RecipeFile;
 use App\Console\SchemaCheck;
+use App\Core\Say;
 use App\Exceptions\BadFile;
 use App\Time\Clock;
 use Nebbia\Core\Data\BadInput;
@@ -79,7 +80,7 @@ final class MixCommand extends PlainCommand
         $units = $this->text('units');
 
         return $units === null ? null : UnitSystem::tryFrom($units)
-            ?? throw BadFile::option('units', 'this must be one of '.implode(', ', UnitSystem::ids()).'.');
+            ?? throw BadFile::option('units', Say::it('option.one-of', ['list' => implode(', ', UnitSystem::ids())]));
     }
 
     private function stage(): ?Stage
@@ -87,7 +88,7 @@ final class MixCommand extends PlainCommand
         $stage = $this->text('stage');
 
         return $stage === null ? null : Stage::tryFrom($stage)
-            ?? throw BadFile::option('stage', 'this must be one of '.implode(', ', Stage::ids()).'.');
+            ?? throw BadFile::option('stage', Say::it('option.one-of', ['list' => implode(', ', Stage::ids())]));
     }
 
     private function fill(): float
@@ -97,11 +98,11 @@ final class MixCommand extends PlainCommand
             return 1.0;
         }
         if ($this->text('into') === null) {
-            throw BadFile::option('fill', 'it says how full a vessel is to be: give the vessel too, as in --into="2 L".');
+            throw BadFile::option('fill', Say::it('option.says-how-full'));
         }
         $number = TypedNumber::read($fill);
         if ($number === null || $number <= 0.0 || $number > 1.0) {
-            throw BadFile::option('fill', 'this must be a number above 0 and up to 1, like 0.85.');
+            throw BadFile::option('fill', Say::it('option.number-above-0'));
         }
 
         return $number;

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Console\PlainCommand;
 use App\Console\ReadReport;
 use App\Console\TextFile;
+use App\Core\Say;
 use App\Exceptions\BadFile;
 use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Measure\UnitSystem;
@@ -25,7 +26,7 @@ final class ReadCommand extends PlainCommand
     public function handle(PlainReader $reader, Catalogue $catalogue, ReadReport $report, TextFile $files): int
     {
         $units = $this->option('units');
-        $system = is_string($units) ? UnitSystem::tryFrom(trim($units)) ?? throw BadFile::option('units', 'this must be one of '.implode(', ', UnitSystem::ids()).'.') : null;
+        $system = is_string($units) ? UnitSystem::tryFrom(trim($units)) ?? throw BadFile::option('units', Say::it('option.one-of', ['list' => implode(', ', UnitSystem::ids())])) : null;
         $read = $reader->read($files->read($this->argument('file')), $system)->toArray($catalogue);
         $this->option('json') ? $this->give($report->json($read)."\n") : $this->say($report->text($read));
 

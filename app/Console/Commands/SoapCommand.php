@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\PlainCommand;
 use App\Console\SoapReport;
+use App\Core\Say;
 use App\Exceptions\BadFile;
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Data\BadInput;
@@ -62,7 +63,7 @@ final class SoapCommand extends PlainCommand
         $given = $this->option('oil');
         foreach (is_array($given) ? $given : [] as $text) {
             $pair = explode(':', is_string($text) ? mb_scrub($text) : '', 2);
-            $oils[] = isset($pair[1]) && trim($pair[0]) !== '' ? [trim($pair[0]), trim($pair[1])] : throw BadFile::option('oil', 'write an oil and how much of it, like sunflower:600g.');
+            $oils[] = isset($pair[1]) && trim($pair[0]) !== '' ? [trim($pair[0]), trim($pair[1])] : throw BadFile::option('oil', Say::it('option.write-oil-how'));
         }
 
         return $oils;
@@ -72,7 +73,7 @@ final class SoapCommand extends PlainCommand
     {
         $units = $this->text('units');
 
-        return $units === null ? UnitSystem::Us : UnitSystem::tryFrom($units) ?? throw BadFile::option('units', 'this must be one of '.implode(', ', UnitSystem::ids()).'.');
+        return $units === null ? UnitSystem::Us : UnitSystem::tryFrom($units) ?? throw BadFile::option('units', Say::it('option.one-of', ['list' => implode(', ', UnitSystem::ids())]));
     }
 
     private function hardness(): ?float
@@ -83,7 +84,7 @@ final class SoapCommand extends PlainCommand
         }
         $number = TypedNumber::read($text);
 
-        return $number !== null && $number >= 0.0 && $number < 10_000.0 ? $number : throw BadFile::option('hardness', 'this must be a number of mg/L, like 150.');
+        return $number !== null && $number >= 0.0 && $number < 10_000.0 ? $number : throw BadFile::option('hardness', Say::it('option.number-mgl-like'));
     }
 
     private function text(string $option): ?string

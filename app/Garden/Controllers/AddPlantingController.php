@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Garden\Controllers;
 
+use App\Core\Say;
 use App\Garden\Requests\PlantingRequest;
 use App\Garden\Resources\PlantingResource;
 use App\Garden\Resources\SavedPlantingResource;
@@ -21,7 +22,7 @@ final class AddPlantingController extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/plantings', operationId: 'addPlanting', requestBody: new Body(PlantingRequest::class), responses: [new Ok(SavedPlantingResource::class, status: 201)])]
     public function __invoke(PlantingRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
-        [$planting, $change] = $recorder->record($garden, 'Planting added', static fn () => $garden->plantings()->create($request->planting($garden)));
+        [$planting, $change] = $recorder->record($garden, Say::it('change.planting-added'), static fn () => $garden->plantings()->create($request->planting($garden)));
 
         return $this->json(new SavedPlantingResource(PlantingResource::of($planting->load('zone')), ChangeResource::of($change)), 201);
     }

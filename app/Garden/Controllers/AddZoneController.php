@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Garden\Controllers;
 
+use App\Core\Say;
 use App\Garden\Requests\ZoneRequest;
 use App\Garden\Resources\SavedZoneResource;
 use App\Http\Controllers\Controller;
@@ -20,7 +21,7 @@ final class AddZoneController extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/zones', operationId: 'addZone', requestBody: new Body(ZoneRequest::class), responses: [new Ok(SavedZoneResource::class, status: 201)])]
     public function __invoke(ZoneRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
-        [$zone, $change] = $recorder->record($garden, 'Zone added', static fn () => $garden->zones()->create(
+        [$zone, $change] = $recorder->record($garden, Say::it('change.zone-added'), static fn () => $garden->zones()->create(
             $request->zone() + ['position' => (int) $garden->zones()->max('position') + 1],
         ));
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Garden\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Planting;
@@ -18,7 +19,7 @@ final class DeletePlantingController extends Controller
     #[OA\Delete(path: '/api/gardens/{garden}/plantings/{planting}', operationId: 'deletePlanting', responses: [new Ok(ChangeResource::class)])]
     public function __invoke(Garden $garden, Planting $planting, ChangeRecorder $recorder): JsonResponse
     {
-        [, $change] = $recorder->record($garden, 'Planting taken out', static fn () => $planting->delete());
+        [, $change] = $recorder->record($garden, Say::it('change.planting-taken-out'), static fn () => $planting->delete());
 
         return $this->json(ChangeResource::of($change));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Garden\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Zone;
@@ -20,12 +21,12 @@ final class DeleteZoneController extends Controller
     public function __invoke(Garden $garden, Zone $zone, ChangeRecorder $recorder): JsonResponse
     {
         if ($garden->standing()->where('zone_id', $zone->id)->exists()) {
-            throw ValidationException::withMessages(['zone' => 'Something still stands in this zone: move or retire it first.']);
+            throw ValidationException::withMessages(['zone' => Say::it('refused.something-still-stands')]);
         }
         if ($garden->zones()->count() === 1) {
-            throw ValidationException::withMessages(['zone' => 'This is the last zone, and plantings need one: rename it instead.']);
+            throw ValidationException::withMessages(['zone' => Say::it('refused.last-zone-plantings')]);
         }
-        [, $change] = $recorder->record($garden, 'Zone taken out', static fn () => $zone->delete());
+        [, $change] = $recorder->record($garden, Say::it('change.zone-taken-out'), static fn () => $zone->delete());
 
         return $this->json(ChangeResource::of($change));
     }

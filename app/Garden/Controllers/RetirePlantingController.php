@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Garden\Controllers;
 
+use App\Core\Say;
 use App\Garden\Requests\RetireRequest;
 use App\Garden\Resources\PlantingResource;
 use App\Garden\Resources\SavedPlantingResource;
@@ -29,7 +30,7 @@ final class RetirePlantingController extends Controller
             'retired_why' => ! $back && $request->filled('why') ? $request->string('why')->toString() : null,
         ];
         $planting->refuseStale($request->integer('version'), $attributes, PlantingResource::of($planting->load('zone')));
-        [, $change] = $recorder->record($garden, $back ? 'Planting brought back' : 'Planting retired', static fn () => $planting->update($attributes));
+        [, $change] = $recorder->record($garden, $back ? Say::it('change.planting-brought-back') : Say::it('change.planting-retired'), static fn () => $planting->update($attributes));
 
         return $this->json(new SavedPlantingResource(PlantingResource::of($planting->load('zone')), ChangeResource::of($change)));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Garden\Controllers;
 
+use App\Core\Say;
 use App\Garden\Requests\PlantingRequest;
 use App\Garden\Resources\PlantingResource;
 use App\Garden\Resources\SavedPlantingResource;
@@ -24,7 +25,7 @@ final class UpdatePlantingController extends Controller
     {
         $attributes = $request->planting($garden, $planting);
         $planting->refuseStale($request->integer('version'), $attributes, PlantingResource::of($planting->load('zone')));
-        [, $change] = $recorder->record($garden, 'Planting changed', static fn () => $planting->update($attributes));
+        [, $change] = $recorder->record($garden, Say::it('change.planting-changed'), static fn () => $planting->update($attributes));
 
         return $this->json(new SavedPlantingResource(PlantingResource::of($planting->load('zone')), ChangeResource::of($change)));
     }

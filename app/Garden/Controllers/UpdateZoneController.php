@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Garden\Controllers;
 
+use App\Core\Say;
 use App\Garden\Requests\ZoneRequest;
 use App\Garden\Resources\SavedZoneResource;
 use App\Http\Controllers\Controller;
@@ -22,7 +23,7 @@ final class UpdateZoneController extends Controller
     public function __invoke(ZoneRequest $request, Garden $garden, Zone $zone, ChangeRecorder $recorder): JsonResponse
     {
         $zone->refuseStale($request->integer('version'), $request->zone(), ['name' => $zone->name, 'note' => $zone->note, 'version' => $zone->version]);
-        [, $change] = $recorder->record($garden, 'Zone changed', static fn () => $zone->update($request->zone()));
+        [, $change] = $recorder->record($garden, Say::it('change.zone-changed'), static fn () => $zone->update($request->zone()));
 
         return $this->json(new SavedZoneResource($zone->id, ChangeResource::of($change)));
     }

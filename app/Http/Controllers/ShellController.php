@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Core\Say;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -21,7 +22,7 @@ final class ShellController
     public function missing(Request $request): Response|JsonResponse
     {
         if ($request->is('api', 'api/*') || $request->expectsJson()) {
-            return new JsonResponse(['message' => 'There is nothing at this address: docs/openapi.json lists those that there are.'], 404);
+            return new JsonResponse(['message' => Say::it('answer.there-nothing-at')], 404);
         }
 
         return response()->view('shell', status: 404);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Core\Say;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -62,7 +63,7 @@ final readonly class Bounds
     {
         $most = preg_match(self::FILES, $request->path()) === 1 ? self::FILE_BYTES : self::BYTES;
         if (strlen($request->getContent()) > $most) {
-            return ['', sprintf('This is too much at once: send no more than %s kB.', number_format($most / 1000)), 413];
+            return ['', Say::it('refused.too-large', ['most' => number_format($most / 1000)]), 413];
         }
         if (trim($request->getContent()) === '') {
             return null;
@@ -70,10 +71,10 @@ final readonly class Bounds
         try {
             $data = json_decode($request->getContent(), true, self::DEPTH, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
-            return ['', 'This is not valid JSON, or is nested too deeply: mend it and send it again.', 400];
+            return ['', Say::it('refused.not-valid-json'), 400];
         }
         if (! is_array($data)) {
-            return ['', 'Send the fields as one JSON object.', 400];
+            return ['', Say::it('refused.send-fields-as'), 400];
         }
         $n = 0;
         $said = self::complaint($data, '', $n);
@@ -91,18 +92,18 @@ final readonly class Bounds
     private static function complaint(array $data, string $at, ?int &$n): ?array
     {
         if (count($data) > self::LIST) {
-            return [$at, sprintf('These are too many: give %d at the most.', self::LIST), 422];
+            return [$at, Say::it('refused.too-many', ['most' => (string) self::LIST]), 422];
         }
         foreach ($data as $key => $value) {
             $field = $at === '' ? (string) $key : "$at.$key";
             if (++$n > self::ALL) {
-                return [$field, 'This is too much at once: send less of it.', 422];
+                return [$field, Say::it('refused.too-much-at'), 422];
             }
             $said = match (true) {
                 is_array($value) => self::complaint($value, $field, $n),
-                is_float($value) && ! is_finite($value) => [$field, 'This number is too large: write one that can be measured.', 422],
-                is_string($value) && ! mb_check_encoding($value, 'UTF-8') => [$field, 'This cannot be read: send it as UTF-8.', 422],
-                is_string($value) && self::hasControls($value, (string) $key) => [$field, 'There is a character in it that cannot be shown: write it again.', 422],
+                is_float($value) && ! is_finite($value) => [$field, Say::it('refused.number-too-large'), 422],
+                is_string($value) && ! mb_check_encoding($value, 'UTF-8') => [$field, Say::it('refused.cannot-read-send'), 422],
+                is_string($value) && self::hasControls($value, (string) $key) => [$field, Say::it('refused.there-character-cannot'), 422],
                 default => null,
             };
             if ($said !== null) {
@@ -123,7 +124,7 @@ final readonly class Bounds
     {
         foreach ($query as $name => $value) {
             if (is_array($value)) {
-                return [(string) $name, 'Write one value here, not several.', 422];
+                return [(string) $name, Say::it('refused.write-one-value'), 422];
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Core\Say;
 use App\Http\Hosts;
 use Closure;
 use Illuminate\Http\JsonResponse;
@@ -22,6 +23,6 @@ final readonly class KnownHost
 
         return $header !== null && $this->hosts->knows(Hosts::nameIn($header))
             ? $next($request)
-            : new JsonResponse(['message' => 'Nebbia does not answer by this name. Open it by the address it prints when it starts, or add the name to NEBBIA_HOSTS.'], 421);
+            : new JsonResponse(['message' => Say::it('answer.nebbia-does-not')], 421);
     }
 }

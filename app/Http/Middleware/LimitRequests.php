@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Core\Say;
 use Closure;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Http\JsonResponse;
@@ -20,7 +21,7 @@ final readonly class LimitRequests
     public function handle(Request $request, Closure $next): Response
     {
         return $this->isTooOften($request->ip() ?? '', config()->integer('nebbia.requests_a_minute'))
-            ? new JsonResponse(['message' => 'Nebbia was asked too often: wait a minute, then try again.'], 429, ['Retry-After' => '60'])
+            ? new JsonResponse(['message' => Say::it('answer.nebbia-was-asked')], 429, ['Retry-After' => '60'])
             : $next($request);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Core\Say;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -22,10 +23,10 @@ final readonly class OwnPagesOnly
     public function handle(Request $request, Closure $next): Response
     {
         if ($this->isForeign($request)) {
-            return new JsonResponse(['message' => 'This came from another website, and Nebbia answers only its own pages and programs on this machine.'], 403);
+            return new JsonResponse(['message' => Say::it('answer.came-from-another')], 403);
         }
         if (! $request->isMethodSafe() && ! $this->isReadable($request)) {
-            return new JsonResponse(['message' => 'Send this as JSON (Content-Type: application/json).'], 415);
+            return new JsonResponse(['message' => Say::it('answer.send-as-json')], 415);
         }
 
         return $next($request);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Core\Say;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Validator;
@@ -101,7 +102,7 @@ abstract class TypedRequest extends FormRequest
             foreach ($rules as $field => $of) {
                 $isList = in_array('array', (array) $of, true) || array_filter(array_keys($rules), static fn (string $other): bool => str_starts_with($other, "$field.")) !== [] || array_filter((array) $of, static fn (mixed $rule): bool => $rule instanceof ReadByCore) !== [];
                 if (! $isList && ! str_contains($field, '*') && is_array($this->input($field)) && ! $validator->errors()->has($field)) {
-                    $validator->errors()->add($field, 'Write one value here, not several.');
+                    $validator->errors()->add($field, Say::it('refused.write-one-value'));
                 }
             }
         });

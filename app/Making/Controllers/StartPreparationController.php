@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Making\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Making\Queries\TellPreparation;
 use App\Making\Requests\StartPreparationRequest;
@@ -25,7 +26,7 @@ final class StartPreparationController extends Controller
     public function __invoke(StartPreparationRequest $request, Garden $garden, BeginPreparation $begin, TellPreparation $tell, ChangeRecorder $recorder): JsonResponse
     {
         $body = $request->body();
-        [$row, $change] = $recorder->record($garden, 'Making started', static fn (): Preparation => $begin($garden, $body, $request->name(), $request->sprayer($garden)));
+        [$row, $change] = $recorder->record($garden, Say::it('change.making-started'), static fn (): Preparation => $begin($garden, $body, $request->name(), $request->sprayer($garden)));
 
         return $this->json(new SavedPreparationResource($tell($garden, $row), ChangeResource::of($change)), 201);
     }

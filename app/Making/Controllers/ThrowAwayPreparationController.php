@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Making\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Preparation;
@@ -20,7 +21,7 @@ final class ThrowAwayPreparationController extends Controller
     #[OA\Delete(path: '/api/gardens/{garden}/preparations/{preparation}', operationId: 'throwAwayPreparation', responses: [new Ok(ChangeResource::class)])]
     public function __invoke(Garden $garden, Preparation $preparation, ChangeRecorder $recorder, Household $household): JsonResponse
     {
-        [, $change] = $recorder->record($garden, 'Thrown away', static fn () => $preparation->delete());
+        [, $change] = $recorder->record($garden, Say::it('change.thrown-away'), static fn () => $preparation->delete());
         $household->forget($garden);
 
         return $this->json(ChangeResource::of($change));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Making\Queries;
 
+use App\Core\Say;
 use App\Making\Resources\KindResource;
 use App\Making\Resources\PreparationResource;
 use App\Models\Garden;
@@ -71,7 +72,7 @@ final readonly class DescribePreparation
     /** @return array<string, string> place => how long it keeps there */
     public function keeps(Kind $kind): array
     {
-        $places = ['warm' => 'cool and dark', 'fridge' => 'in the fridge', 'frozen' => 'frozen'];
+        $places = ['warm' => Say::it('jar.warm'), 'fridge' => Say::it('jar.fridge'), 'frozen' => Say::it('jar.frozen')];
 
         $keeps = [];
         foreach ($kind->keeps as $place => $hours) {
@@ -99,15 +100,15 @@ final readonly class DescribePreparation
             }
             $said[] = match (true) {
                 // Perhaps none of it, as free alkali in soap.
-                $content->grams->likely <= 0.0 => 'perhaps '.$substance->name.', up to '.KitchenFraction::figures(100.0 * $content->grams->high).' %',
-                $substance->isPlant => self::span($content->grams->times(1000.0)).' g of '.$substance->name.' per litre',
-                $substance->shownByVolume && $content->millilitres !== null => $substance->name.' '.self::span($content->millilitres->times(100.0)).' % by volume',
+                $content->grams->likely <= 0.0 => Say::it('jar.perhaps', ['name' => $substance->name, 'amount' => KitchenFraction::figures(100.0 * $content->grams->high)]),
+                $substance->isPlant => Say::it('jar.per-litre', ['amount' => self::span($content->grams->times(1000.0)), 'name' => $substance->name]),
+                $substance->shownByVolume && $content->millilitres !== null => Say::it('jar.by-volume', ['name' => $substance->name, 'amount' => self::span($content->millilitres->times(100.0))]),
                 default => $substance->name.' '.self::span($content->grams->times(100.0)).' %',
             };
             unset($plants[$substance->id]);
         }
         foreach ($plants as $id => $grams) {
-            $said[] = 'made from '.self::span($grams->times(1000.0)).' g of '.$this->substances->of($id)->name.' per litre';
+            $said[] = Say::it('jar.made-from', ['amount' => self::span($grams->times(1000.0)), 'name' => $this->substances->of($id)->name]);
         }
 
         return $said;
@@ -162,9 +163,9 @@ final readonly class DescribePreparation
         $hours = static fn (DateTimeImmutable $until): float => ($until->getTimestamp() - $now->getTimestamp()) / 3600.0;
 
         return match (true) {
-            $state === State::Steeping && $timeline->strainAt !== null => 'ready in '.$this->catalogue->say(Length::of($hours($timeline->strainAt))),
-            in_array($state, [State::Ready, State::UseSoon], true) && $timeline->useBy !== null => 'good for '.$this->catalogue->say(Length::of($hours($timeline->useBy))),
-            $state === State::GoneOff && $timeline->useBy !== null => $this->catalogue->say(Length::of(-$hours($timeline->useBy))).' past its time',
+            $state === State::Steeping && $timeline->strainAt !== null => Say::it('jar.ready-in', ['long' => Length::of($hours($timeline->strainAt))]),
+            in_array($state, [State::Ready, State::UseSoon], true) && $timeline->useBy !== null => Say::it('jar.good-for', ['long' => Length::of($hours($timeline->useBy))]),
+            $state === State::GoneOff && $timeline->useBy !== null => Say::it('jar.past', ['long' => Length::of(-$hours($timeline->useBy))]),
             default => null,
         };
     }

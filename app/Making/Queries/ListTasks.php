@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Making\Queries;
 
+use App\Core\Say;
 use App\Making\Resources\TaskResource;
 use App\Models\Garden;
 use App\Models\Preparation;
@@ -52,13 +53,13 @@ final readonly class ListTasks
         $timeline = $this->household->shelf($garden)->timeline($row);
         $until = $timeline->useBy === null ? '' : $this->length(abs($timeline->useBy->getTimestamp() - $garden->now()->getTimestamp()) / 3600.0);
         [$kind, $because, $at] = match (true) {
-            $timeline->state === State::ToStrain => ['strain', 'It has stood long enough.', $timeline->strainAt],
-            $timeline->state === State::Steeping && $timeline->strainAt !== null && $timeline->strainAt <= $tonight => ['strain', 'It will have stood long enough.', $timeline->strainAt],
-            $timeline->stirAt !== null && $timeline->stirAt <= $tonight => ['stir', 'So that it does not rot at the top.', $timeline->stirAt],
-            $timeline->state === State::Untested => ['test', 'It may hold free alkali until it is tested.', null],
-            $timeline->state === State::GoneOff => ['throw', "It is past its time by $until.", $timeline->useBy],
-            $timeline->state === State::Refused => ['throw', 'There is free alkali in it.', null],
-            $timeline->state === State::UseSoon => ['use', "It is good for $until more.", $timeline->useBy],
+            $timeline->state === State::ToStrain => ['strain', Say::it('task.has-stood-long'), $timeline->strainAt],
+            $timeline->state === State::Steeping && $timeline->strainAt !== null && $timeline->strainAt <= $tonight => ['strain', Say::it('task.will-have-stood'), $timeline->strainAt],
+            $timeline->stirAt !== null && $timeline->stirAt <= $tonight => ['stir', Say::it('task.so-does-not'), $timeline->stirAt],
+            $timeline->state === State::Untested => ['test', Say::it('task.may-hold-free'), null],
+            $timeline->state === State::GoneOff => ['throw', Say::it('task.past', ['long' => $until]), $timeline->useBy],
+            $timeline->state === State::Refused => ['throw', Say::it('task.there-free-alkali'), null],
+            $timeline->state === State::UseSoon => ['use', Say::it('task.good-for', ['long' => $until]), $timeline->useBy],
             default => [null, '', null],
         };
 
@@ -73,7 +74,10 @@ final readonly class ListTasks
 
         return new TaskResource(
             'start', $this->catalogue->say(Message::of('making.task.start', ['name' => $this->catalogue->say($batch->kind->name())])),
-            ($batch->isLate ? 'It should have been started. ' : '')."For $for on ".$batch->readyAt->format('j F').($batch->kind->hours->likely > 0.0 ? '; it stands '.$this->length($batch->kind->hours->likely) : '').'.',
+            Say::it('task.start', [
+                'late' => $batch->isLate ? 'yes' : 'no', 'what' => $for, 'day' => $batch->readyAt->format('j F'), 'stands' => $batch->kind->hours->likely > 0.0 ? 'yes' : 'no',
+                'long' => $this->length($batch->kind->hours->likely),
+            ]),
             DescribePreparation::time($batch->startAt), null, null, $batch->kind->id, number_format($batch->wantedMl, 0, '.', '').' mL',
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Making\Queries;
 
+use App\Core\Say;
 use App\Making\Resources\ToMakeResource;
 use App\Models\Garden;
 use App\Models\Recipe;
@@ -48,7 +49,7 @@ final readonly class PlanMakings
         $said = [];
         foreach ($this->plans($garden) as $plan) {
             foreach ($plan->fromShelf as [$jar, $ml, $need]) {
-                $said[] = PreciseWords::volume($ml, $garden->units)." of $jar->name for $need->for on ".$need->at->format('j F');
+                $said[] = Say::it('task.wanted', ['volume' => PreciseWords::volume($ml, $garden->units), 'jar' => $jar->name, 'what' => $need->for, 'day' => $need->at->format('j F')]);
             }
         }
 
@@ -93,7 +94,7 @@ final readonly class PlanMakings
             $batch->kind->id, $this->catalogue->say($batch->kind->name()), DescribePreparation::time($batch->startAt) ?? '', DescribePreparation::time($batch->readyAt) ?? '', $batch->isLate,
             PreciseWords::volume($batch->wantedMl, $garden->units), KitchenFraction::figures($batch->wantedMl).' mL', $raw,
             implode(', ', array_unique(array_map(static fn (StockNeed $need): string => $need->for, $batch->needs))).' on '.implode(', ', $days),
-            $times > 1 ? 'In '.$times.' smaller makings, as it does not keep for all the rounds.' : null,
+            $times > 1 ? Say::it('task.smaller', ['times' => $times]) : null,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Making\Queries;
 
+use App\Core\Say;
 use App\Making\Resources\DisinfectResource;
 use App\Making\Resources\FeedResource;
 use App\Making\Resources\OtherUsesResource;
@@ -91,7 +92,7 @@ final readonly class ShowOtherUses
 
     private function means(Garden $garden, DisinfectingMeans $means, string $name, bool $isAtHand): DisinfectResource
     {
-        $unit = $means->unit === '% v/v' ? '% by volume' : '%';
+        $unit = $means->unit === '% v/v' ? Say::it('unit.by-volume') : '%';
         $words = static fn (float $ml): string => PreciseWords::volume($ml, $garden->units);
 
         return new DisinfectResource(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Making\Queries;
 
+use App\Core\Say;
 use App\Making\Resources\MakingResource;
 use App\Making\Resources\MixingStepResource;
 use App\Making\Resources\RawResource;
@@ -89,7 +90,7 @@ final readonly class WorkOutMaking
         $work = $preparation->pot === null ? null : MixingTask::of($preparation->pot, null, $garden->units, $this->hazards, $this->household->measurer($garden));
         $passage = $sprayer?->finest_passage_mm;
 
-        return (new MakingSteps)->of($preparation, $work, $garden->units, $passage === null ? null : 'the '.KitchenFraction::figures($passage)." mm of $sprayer->name");
+        return (new MakingSteps)->of($preparation, $work, $garden->units, $passage === null ? null : Say::it('making.passage', ['mm' => KitchenFraction::figures($passage), 'sprayer' => $sprayer->name]));
     }
 
     /**

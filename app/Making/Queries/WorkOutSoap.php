@@ -6,6 +6,7 @@ namespace App\Making\Queries;
 
 use App\Bench\Resources\FindingResource;
 use App\Bench\Resources\IntervalResource;
+use App\Core\Say;
 use App\Making\Resources\MakingStepResource;
 use App\Making\Resources\SoapResource;
 use App\Models\Garden;
@@ -84,7 +85,7 @@ final readonly class WorkOutSoap
     private static function left(Interval $superfat): string
     {
         return $superfat->likely < 0.0
-            ? Figures::strength(-$superfat->likely).' % too much alkali, between '.Figures::strength(-$superfat->high).' and '.Figures::strength(-$superfat->low).' %'
-            : Figures::strength($superfat->likely).' % of the oil left over, '.Figures::strength($superfat->low).' to '.Figures::strength($superfat->high).' %';
+            ? Say::it('soap.too-much', ['likely' => Figures::strength(-$superfat->likely), 'low' => Figures::strength(-$superfat->high), 'high' => Figures::strength(-$superfat->low)])
+            : Say::it('soap.left-over', ['likely' => Figures::strength($superfat->likely), 'low' => Figures::strength($superfat->low), 'high' => Figures::strength($superfat->high)]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Making\Requests;
 
+use App\Core\Say;
 use App\Http\Requests\TypedRequest;
 use OpenApi\Attributes as OA;
 
@@ -55,15 +56,15 @@ final class TendPreparationRequest extends TypedRequest
     public function label(): string
     {
         return match (true) {
-            $this->boolean('finished') => 'Put on the shelf',
-            $this->boolean('stirred') => 'Stirred',
-            $this->has('test') => 'Test written down',
-            $this->has('kept') => 'Moved',
-            $this->has('ph') => 'pH written down',
-            $this->has('left') => 'What is left written down',
-            $this->has('timer') => 'Timer started',
-            $this->has('done') => 'Step ticked off',
-            default => 'Preparation changed',
+            $this->boolean('finished') => Say::it('change.put-on-shelf'),
+            $this->boolean('stirred') => Say::it('change.stirred'),
+            $this->has('test') => Say::it('change.test-written-down'),
+            $this->has('kept') => Say::it('change.moved'),
+            $this->has('ph') => Say::it('change.ph-written-down'),
+            $this->has('left') => Say::it('change.what-left-written'),
+            $this->has('timer') => Say::it('change.timer-started'),
+            $this->has('done') => Say::it('change.step-ticked-off'),
+            default => Say::it('change.preparation-changed'),
         };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Notebook\Controllers;
 
 use App\Bench\SprayHistory;
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Look;
@@ -29,7 +30,7 @@ final class AddLookController extends Controller
     {
         $kind = LookKind::from($request->string('kind')->toString());
         $at = $request->putOnAt($garden);
-        [, $change] = $recorder->record($garden, $kind === LookKind::Patch ? 'Test patch written down' : 'Look written down', static fn (): Look => $keep(
+        [, $change] = $recorder->record($garden, $kind === LookKind::Patch ? Say::it('change.test-patch-written') : Say::it('change.look-written-down'), static fn (): Look => $keep(
             $garden, $planting, $kind, $request->filled('recipe_id') ? $request->string('recipe_id')->toString() : null, $request->filled('application_id') ? $request->string('application_id')->toString() : null,
             $request->fraction(), $request->filled('leaves') ? $request->integer('leaves') : null, $at, $request->score(), $request->note(),
         ));

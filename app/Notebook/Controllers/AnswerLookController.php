@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Notebook\Controllers;
 
 use App\Bench\SprayHistory;
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Look;
@@ -26,7 +27,7 @@ final class AnswerLookController extends Controller
     {
         $attributes = ['score' => (float) $request->input('score'), 'note' => $request->filled('note') ? $request->string('note')->toString() : $look->note, 'seen_at' => $garden->now()];
         $look->refuseStale($request->integer('version'), $attributes, $look);
-        [, $change] = $recorder->record($garden, 'Look written down', static fn () => $look->update($attributes));
+        [, $change] = $recorder->record($garden, Say::it('change.look-written-down'), static fn () => $look->update($attributes));
         $past->forget($garden);
         $planting = $garden->plantings()->with('zone')->findOrFail($look->planting_id);
 

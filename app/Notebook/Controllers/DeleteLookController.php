@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Notebook\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Look;
@@ -18,7 +19,7 @@ final class DeleteLookController extends Controller
     #[OA\Delete(path: '/api/gardens/{garden}/looks/{look}', operationId: 'deleteLook', responses: [new Ok(ChangeResource::class)])]
     public function __invoke(Garden $garden, Look $look, ChangeRecorder $recorder): JsonResponse
     {
-        [, $change] = $recorder->record($garden, 'Look deleted', static fn () => $look->delete());
+        [, $change] = $recorder->record($garden, Say::it('change.look-deleted'), static fn () => $look->delete());
 
         return $this->json(ChangeResource::of($change));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Notebook\Requests;
 
+use App\Core\Say;
 use App\Http\Requests\TypedRequest;
 use App\Models\Garden;
 use App\Models\LookKind;
@@ -43,7 +44,7 @@ final class LookRequest extends TypedRequest
     {
         $at = $this->filled('put_on_at') ? CarbonImmutable::parse($this->string('put_on_at')->toString(), $garden->time_zone) : $garden->now();
         if ($at->isAfter($garden->now()->addMinutes(5))) {
-            throw ValidationException::withMessages(['put_on_at' => 'This is still to come: write it down when it is done.']);
+            throw ValidationException::withMessages(['put_on_at' => Say::it('refused.still-come-write')]);
         }
 
         return $at->utc();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pantry\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Notebook\Resources\ChangeResource;
@@ -21,7 +22,7 @@ final class AddProductController extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/products', operationId: 'addProduct', requestBody: new Body(ProductRequest::class), responses: [new Ok(SavedProductResource::class, status: 201)])]
     public function __invoke(ProductRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
-        [$product, $change] = $recorder->record($garden, 'Product added', static fn () => $garden->products()->create($request->row($garden)));
+        [$product, $change] = $recorder->record($garden, Say::it('change.product-added'), static fn () => $garden->products()->create($request->row($garden)));
 
         return $this->json(new SavedProductResource(ProductResource::of($product->refresh(), $garden->units, $garden->localNow()->startOfDay()), ChangeResource::of($change)), 201);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pantry\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\OwnMeasure;
@@ -24,7 +25,7 @@ final class UpdateOwnMeasureController extends Controller
     {
         $attributes = $request->row($garden);
         $ownMeasure->refuseStale($request->integer('version'), $attributes, OwnMeasureResource::of($ownMeasure));
-        [, $change] = $recorder->record($garden, 'Measure changed', static fn () => $ownMeasure->update($attributes));
+        [, $change] = $recorder->record($garden, Say::it('change.measure-changed'), static fn () => $ownMeasure->update($attributes));
 
         return $this->json(new SavedOwnMeasureResource(OwnMeasureResource::of($ownMeasure), ChangeResource::of($change)));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pantry\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Product;
@@ -24,7 +25,7 @@ final class UpdateProductController extends Controller
     {
         $attributes = $request->row($garden);
         $product->refuseStale($request->integer('version'), $attributes, ProductResource::of($product, $garden->units, $garden->localNow()->startOfDay()));
-        [, $change] = $recorder->record($garden, 'Product changed', static fn () => $product->update($attributes));
+        [, $change] = $recorder->record($garden, Say::it('change.product-changed'), static fn () => $product->update($attributes));
 
         return $this->json(new SavedProductResource(ProductResource::of($product, $garden->units, $garden->localNow()->startOfDay()), ChangeResource::of($change)));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pantry\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Sprayer;
@@ -24,7 +25,7 @@ final class UpdateSprayerController extends Controller
     {
         $row = $request->row($garden);
         $sprayer->refuseStale($request->integer('version'), $row, SprayerResource::of($sprayer));
-        [, $change] = $recorder->record($garden, 'Sprayer changed', static fn () => $sprayer->update($row));
+        [, $change] = $recorder->record($garden, Say::it('change.sprayer-changed'), static fn () => $sprayer->update($row));
 
         return $this->json(new SavedSprayerResource(SprayerResource::of($sprayer), ChangeResource::of($change)));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pantry\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\MeasuringTool;
@@ -24,7 +25,7 @@ final class UpdateToolController extends Controller
     {
         $attributes = $request->row($garden);
         $tool->refuseStale($request->integer('version'), $attributes, ToolResource::of($tool));
-        [, $change] = $recorder->record($garden, 'Tool changed', static fn () => $tool->update($attributes));
+        [, $change] = $recorder->record($garden, Say::it('change.tool-changed'), static fn () => $tool->update($attributes));
 
         return $this->json(new SavedToolResource(ToolResource::of($tool), ChangeResource::of($change)));
     }

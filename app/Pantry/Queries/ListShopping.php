@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pantry\Queries;
 
 use App\Bench\Queries\DescribeCupboard;
+use App\Core\Say;
 use App\Files\Csv;
 use App\Making\Queries\PlanMakings;
 use App\Models\Course;
@@ -87,7 +88,7 @@ final readonly class ListShopping
         return new WantResource(
             $want->ingredient, $want->name, $words($want->needed),
             match (true) {
-                $want->isLeftUnknown => 'not written down',
+                $want->isLeftUnknown => Say::it('shopping.not-written-down'),
                 $want->have > 0.0 => $words($want->have),
                 default => 'none',
             },

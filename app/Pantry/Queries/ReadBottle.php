@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pantry\Queries;
 
 use App\Bench\Resources\FindingResource;
+use App\Core\Say;
 use App\Pantry\Resources\LabelClassResource;
 use App\Pantry\Resources\LabelPartResource;
 use App\Pantry\Resources\LabelReadingResource;
@@ -56,7 +57,7 @@ final readonly class ReadBottle
             $share === null => null,
             $share->isExact() => $n($share->likely).' %',
             $share->low <= 0.0 => 'under '.$n($share->high).' %',
-            $share->high >= 100.0 => $n($share->low).' % and more',
+            $share->high >= 100.0 => Say::it('pantry.and-more', ['amount' => $n($share->low)]),
             default => $n($share->low).' to '.$n($share->high).' %',
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pantry\Queries;
 
+use App\Core\Say;
 use App\Models\Garden;
 use App\Models\MeasuringTool;
 use App\Models\OwnMeasure;
@@ -63,7 +64,7 @@ final readonly class ShowPantry
         $unit = $this->units->get($row->string('unit'));
         $n = KitchenFraction::figures(...);
         $usual = $unit->likely === null || $unit->low === null || $unit->high === null
-            ? 'by ingredient'
+            ? Say::it('pantry.by-ingredient')
             : $n($unit->likely->toFloat()).' mL, '.$n($unit->low->toFloat()).' to '.$n($unit->high->toFloat());
 
         return new CalibrationChoiceResource($unit->id, $unit->label, (int) $row->float('take'), $usual);

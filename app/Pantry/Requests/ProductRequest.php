@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pantry\Requests;
 
+use App\Core\Say;
 use App\Http\Requests\ReadsAmounts;
 use App\Http\Requests\TypedRequest;
 use App\Models\Garden;
@@ -67,11 +68,11 @@ final class ProductRequest extends TypedRequest
         } catch (BadInput $e) {
             throw $e->at($field);
         }
-        $density = $this->number('density', 'The density must be a number of grams per mL, like 1.03.');
+        $density = $this->number('density', Say::it('refused.density-number-grams'));
         $isPoured = $ingredient->isLiquid || $strength->isSolution;
         $size = $this->content('size', $garden, $ingredient, $isPoured, $density, $strength);
         $left = $this->isNothing('left') ? 0.0 : ($this->content('left', $garden, $ingredient, $isPoured, $density, $strength) ?? $size);
-        $price = $this->number('price', 'The price must be a number, like 3.90.');
+        $price = $this->number('price', Say::it('refused.price-number-like'));
         $product = Product::of('', $this->text('name') ?? $ingredient->name, $ingredient, $strength, $stated, $size, $left, $price, $density);
 
         return [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pantry\Requests;
 
+use App\Core\Say;
 use App\Http\Requests\ReadsAmounts;
 use App\Http\Requests\TypedRequest;
 use App\Models\Garden;
@@ -51,9 +52,9 @@ final class SprayerRequest extends TypedRequest
      */
     public function row(Garden $garden): array
     {
-        $fraction = $this->number('usable_fraction', 'The usable part must be a number above 0 and up to 1, like 0.85.') ?? self::USUAL_FILL;
+        $fraction = $this->number('usable_fraction', Say::it('refused.usable-part-number')) ?? self::USUAL_FILL;
         $name = $this->string('name')->toString();
-        $passage = $this->number('finest_passage_mm', 'The finest passage must be a number of millimetres, like 0.4.');
+        $passage = $this->number('finest_passage_mm', Say::it('refused.finest-passage-number'));
         try {
             $capacity = $this->millilitres('capacity', $garden) ?? 0.0;
             $vessel = Vessel::of($name, $capacity, $fraction, null, $passage);

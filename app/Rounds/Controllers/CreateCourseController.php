@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Notebook\Resources\ChangeResource;
@@ -25,7 +26,7 @@ final class CreateCourseController extends Controller
     public function __invoke(CourseRequest $request, Garden $garden, PlanCourse $plan, ChangeRecorder $recorder, Targets $targets, Catalogue $catalogue): JsonResponse
     {
         $plan = $request->plan($garden, $plan);
-        [$course, $change] = $recorder->record($garden, 'Rounds planned', $plan);
+        [$course, $change] = $recorder->record($garden, Say::it('change.rounds-planned'), $plan);
         $course->load(['recipe', 'other', 'sprayer', 'plantings.zone', 'rounds.application', 'rounds.course', 'trouble.counts']);
 
         return $this->json(new PlannedCourseResource(CourseResource::of($course, $targets, $catalogue, $garden->units), ChangeResource::of($change)), 201);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Notebook\Resources\ChangeResource;
@@ -21,7 +22,7 @@ final class LogBatchController extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/batches', operationId: 'logBatch', requestBody: new Body(LogBatchRequest::class), responses: [new Ok(ChangeResource::class)])]
     public function __invoke(LogBatchRequest $request, Garden $garden, ChangeRecorder $recorder, LogBatch $log): JsonResponse
     {
-        [, $change] = $recorder->record($garden, 'Round logged', static function () use ($request, $garden, $log): void {
+        [, $change] = $recorder->record($garden, Say::it('change.round-logged'), static function () use ($request, $garden, $log): void {
             $rounds = $request->rounds($garden);
             $log(
                 $garden, $rounds, $request->plantingIds(), $request->appliedAt($garden), $request->volumeMl($garden), $request->leftMl($garden), $request->rinsed(),

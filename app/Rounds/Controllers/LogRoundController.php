@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Round;
@@ -23,7 +24,7 @@ final class LogRoundController extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/rounds/{round}/log', operationId: 'logRound', requestBody: new Body(LogRoundRequest::class), responses: [new Ok(ChangedRoundResource::class)])]
     public function __invoke(LogRoundRequest $request, Garden $garden, Round $round, ChangeRecorder $recorder, LogBatch $log): JsonResponse
     {
-        [, $change] = $recorder->record($garden, 'Round logged', static function () use ($request, $garden, $round, $log): void {
+        [, $change] = $recorder->record($garden, Say::it('change.round-logged'), static function () use ($request, $garden, $round, $log): void {
             $request->refuseUnless($round->refresh()->load(['application', 'course']));
             $round->load(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings']);
             $log($garden, collect([$round]), null, $request->appliedAt($garden), $request->volumeMl($round->volumeMl(), $garden), by: $request->by(), note: $request->note());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Round;
@@ -22,7 +23,7 @@ final class MoveRoundController extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/rounds/{round}/move', operationId: 'moveRound', requestBody: new Body(MoveRoundRequest::class), responses: [new Ok(ChangedRoundResource::class)])]
     public function __invoke(MoveRoundRequest $request, Garden $garden, Round $round, ChangeRecorder $recorder): JsonResponse
     {
-        [, $change] = $recorder->record($garden, 'Round moved', static function () use ($request, $round): void {
+        [, $change] = $recorder->record($garden, Say::it('change.round-moved'), static function () use ($request, $round): void {
             $request->refuseUnless($round->refresh()->load(['application', 'course']));
             $round->update(['due_on' => $request->day(), 'due_hour' => $request->hour() ?? $round->due_hour, 'reason' => $request->reason()]);
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Round;
@@ -35,7 +36,7 @@ final class PostponeRoundController extends Controller
                 [$most, $day, $hour] = [$one->score, $one->day, CarbonImmutable::createFromTimestamp($one->slot->from, $garden->time_zone)->hour];
             }
         }
-        [, $change] = $recorder->record($garden, 'Moved to '.CarbonImmutable::parse($day)->format('l j F').($hour === null ? '' : sprintf(', %02d:00', $hour)), static function () use ($round, $request, $day, $hour): void {
+        [, $change] = $recorder->record($garden, Say::it('change.moved-to', ['when' => CarbonImmutable::parse($day)->format('l j F').($hour === null ? '' : sprintf(', %02d:00', $hour))]), static function () use ($round, $request, $day, $hour): void {
             $round->update(['due_on' => $day, 'due_hour' => $hour, 'reason' => $request->reason()]);
         });
 

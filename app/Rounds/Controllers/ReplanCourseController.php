@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Course;
 use App\Models\Garden;
@@ -22,7 +23,7 @@ final class ReplanCourseController extends Controller
     {
         $course->load(['recipe', 'other', 'sprayer', 'plantings', 'rounds.application', 'rounds.course.plantings', 'trouble.counts']);
         $moves = $check->check($garden, $course)->moves ?? [];
-        [, $change] = $recorder->record($garden, 'Rounds moved', static function () use ($course, $moves): void {
+        [, $change] = $recorder->record($garden, Say::it('change.rounds-moved'), static function () use ($course, $moves): void {
             foreach ($moves as $move) {
                 $course->rounds->firstWhere('id', $move->round_id)?->update(['due_on' => $move->to, 'due_hour' => $move->hour, 'reason' => $move->because]);
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Round;
@@ -23,7 +24,7 @@ final class SkipRoundController extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/rounds/{round}/skip', operationId: 'skipRound', requestBody: new Body(SkipRoundRequest::class), responses: [new Ok(ChangedRoundResource::class)])]
     public function __invoke(SkipRoundRequest $request, Garden $garden, Round $round, ChangeRecorder $recorder): JsonResponse
     {
-        [, $change] = $recorder->record($garden, 'Round skipped', static function () use ($request, $round): void {
+        [, $change] = $recorder->record($garden, Say::it('change.round-skipped'), static function () use ($request, $round): void {
             $request->refuseUnless($round->refresh()->load(['application', 'course']));
             $round->update(['status' => RoundStatus::Skipped, 'reason' => $request->reason()]);
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\OpenApi\Body;
@@ -34,6 +35,6 @@ final class SuggestRoundsController extends Controller
         }
 
         return $this->json($suggest($garden, $recipes, $plantings, $target, $request->string('starts_on')->toString(), $request->enum('purpose', Purpose::class) ?? Purpose::Outbreak)
-            ?? throw ValidationException::withMessages(['target' => 'Write down in the settings where the garden lies: without its place there is no weather to plan by.']));
+            ?? throw ValidationException::withMessages(['target' => Say::it('refused.write-down-settings-where')]));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Tick;
@@ -24,7 +25,7 @@ final class TickStepController extends Controller
         $today = $garden->localNow()->toDateString();
         $step = $request->string('step')->toString();
         $done = $request->boolean('done');
-        [, $change] = $recorder->record($garden, $done ? 'Ticked off' : 'Not done after all', static function () use ($garden, $today, $step, $done): void {
+        [, $change] = $recorder->record($garden, $done ? Say::it('change.ticked-off') : Say::it('change.not-done-after'), static function () use ($garden, $today, $step, $done): void {
             $there = $garden->ticks()->where('day', $today)->where('step', $step)->get();
             if ($done && $there->isEmpty()) {
                 $garden->ticks()->create(['day' => $today, 'step' => $step]);

@@ -7,6 +7,7 @@ namespace App\Rounds\Queries;
 use App\Bench\Queries\EstimateNeed;
 use App\Bench\Queries\WorkOutBench;
 use App\Bench\Resources\LayerResource;
+use App\Core\Say;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Round;
@@ -133,9 +134,9 @@ final readonly class ShowDay
 
         return new DayBatchResource(
             $batch->id(), $shown->recipe, $shown->recipe_id, $shown->sprayer, $shown->sprayer_id, $shown->planting_id, $batch->volumeMl, $volume($batch->volumeMl),
-            $batch->fills > 1 ? "in $batch->fills fills of ".$volume($batch->eachMl) : null, $lines, $shown->jars, $batch->keeps === null ? null : $this->catalogue->sentence($batch->keeps->said()),
+            $batch->fills > 1 ? Say::it('rounds.in-fills', ['fills' => (string) $batch->fills, 'each' => $volume($batch->eachMl)]) : null, $lines, $shown->jars, $batch->keeps === null ? null : $this->catalogue->sentence($batch->keeps->said()),
             $madeAt?->toIso8601ZuluString(), $batch->keeps === null ? null : $madeAt?->addMinutes((int) round($batch->keeps->hours->likely * 60.0))->toIso8601ZuluString(),
-            $batch->overMl !== null && $batch->overMl > 0.25 * $batch->volumeMl ? 'By their size the plants take about '.$volume($batch->volumeMl - $batch->overMl).'.' : null,
+            $batch->overMl !== null && $batch->overMl > 0.25 * $batch->volumeMl ? Say::it('rounds.by-their-size', ['volume' => $volume($batch->volumeMl - $batch->overMl)]) : null,
             array_map(static fn (array $one): DueRoundResource => $one[1], $due), array_map(fn (DayTask $step, int $n): DayStepResource => $this->step($garden, $step, $batch, isset($done[$step->id]), $n === 1), $steps, array_keys($steps)), $severity, $headline,
         );
     }

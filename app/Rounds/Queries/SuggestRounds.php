@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Queries;
 
+use App\Core\Say;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Recipe;
@@ -59,7 +60,7 @@ final readonly class SuggestRounds
             array_map(static fn (PlannedRound $round): SuggestedRoundResource => new SuggestedRoundResource(
                 $round->slot->day, CarbonImmutable::createFromTimestamp($round->slot->from, $garden->time_zone)->hour, CarbonImmutable::createFromTimestamp($round->slot->from, 'UTC')->toIso8601ZuluString(), $recipes[($round->number - 1) % count($recipes)]->name, $words->because($round, $plan->rhythm, $forecast), $round->isLate, $round->slot->hours[0]->word->value,
             ), $plan->rounds),
-            $isTrue ? $this->provider->name($garden) : 'no forecast: only what is usual for the place and the season', "{$plan->rhythm->basis}, {$plan->rhythm->sure} certainty",
+            $isTrue ? $this->provider->name($garden) : Say::it('rounds.no-forecast-only'), "{$plan->rhythm->basis}, {$plan->rhythm->sure} certainty",
         );
     }
 }

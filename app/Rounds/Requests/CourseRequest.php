@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds\Requests;
 
 use App\Bench\Queries\WorkOutBench;
+use App\Core\Say;
 use App\Http\Requests\TypedRequest;
 use App\Models\Course;
 use App\Models\Garden;
@@ -73,10 +74,10 @@ final class CourseRequest extends TypedRequest
         $sprayer = $this->filled('sprayer_id') ? $garden->sprayers()->findOrFail($this->string('sprayer_id')->toString()) : null;
         $plantings = $garden->standing()->whereKey($this->array('planting_ids'))->get();
         if ($plantings->count() !== count($this->array('planting_ids'))) {
-            throw ValidationException::withMessages(['planting_ids' => 'One of the plantings is not in this garden any more: choose again.']);
+            throw ValidationException::withMessages(['planting_ids' => Say::it('refused.one-plantings-not')]);
         }
         if ($plantings->isEmpty() && $recipe->use !== 'weed' && $recipe->use !== 'disinfect') {
-            throw ValidationException::withMessages(['planting_ids' => 'No planting is chosen: choose at least one.']);
+            throw ValidationException::withMessages(['planting_ids' => Say::it('refused.no-planting-chosen')]);
         }
         $target = $this->filled('target') ? $this->target() : null;
         $trouble = $this->filled('trouble_id') ? $garden->troubles()->findOrFail($this->string('trouble_id')->toString()) : null;
@@ -84,7 +85,7 @@ final class CourseRequest extends TypedRequest
         $mix = app(WorkOutBench::class)->judgedMix($garden, $recipe->body, $sprayer, $plantings->first(), $volume)->mix;
         $repeat = Repeat::every($this->integer('every_days'), $this->integer('times'));
         $startsOn = CarbonImmutable::createFromFormat('!Y-m-d', $this->string('starts_on')->toString(), $garden->time_zone)
-            ?? throw ValidationException::withMessages(['starts_on' => 'This is not a day: write it like 2026-05-02.']);
+            ?? throw ValidationException::withMessages(['starts_on' => Say::it('refused.not-day-write')]);
 
         $products = $this->products($garden);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Requests;
 
+use App\Core\Say;
 use App\Http\Requests\TypedRequest;
 use App\Models\Garden;
 use App\Models\Planting;
@@ -53,23 +54,23 @@ final class LogBatchRequest extends TypedRequest
         $seen = collect($this->array('rounds'));
         $rounds = $garden->rounds()->whereKey($seen->pluck('id')->all())->with(['application', 'course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])->get();
         if ($rounds->count() !== $seen->count()) {
-            throw ValidationException::withMessages(['rounds' => 'One of the rounds is not there any more: load the page again.']);
+            throw ValidationException::withMessages(['rounds' => Say::it('refused.one-rounds-not')]);
         }
         $versions = $seen->pluck('version', 'id');
         foreach ($rounds as $round) {
             $round->refuseStale((int) $versions->get($round->id), $this->wanted(), RoundResource::of($round));
             if ($round->status !== RoundStatus::Planned) {
-                throw ValidationException::withMessages(['status' => "Round $round->number is not planned any more: it is {$round->status->value}."]);
+                throw ValidationException::withMessages(['status' => Say::it('refused.round-not-planned', ['number' => (string) $round->number, 'status' => $round->status->value])]);
             }
         }
         if ($rounds->map(static fn (Round $round): string => $round->remedy()->id.'.'.$round->course->sprayer_id)->unique()->count() > 1) {
-            throw ValidationException::withMessages(['rounds' => 'These rounds take different mixes or sprayers: log them one by one.']);
+            throw ValidationException::withMessages(['rounds' => Say::it('refused.these-rounds-take')]);
         }
         $ids = $this->plantingIds();
         if ($ids !== null) {
             $open = $rounds->flatMap(static fn (Round $round): array => $round->open()->map(static fn (Planting $one): string => $one->id)->all());
             if ($open->isNotEmpty() && $open->intersect($ids)->isEmpty()) {
-                throw ValidationException::withMessages(['planting_ids' => 'Nothing is chosen: tick what was sprayed.']);
+                throw ValidationException::withMessages(['planting_ids' => Say::it('refused.nothing-chosen-tick')]);
             }
         }
 

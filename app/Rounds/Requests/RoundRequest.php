@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Requests;
 
+use App\Core\Say;
 use App\Http\Requests\TypedRequest;
 use App\Models\Round;
 use App\Models\RoundStatus;
@@ -29,7 +30,7 @@ abstract class RoundRequest extends TypedRequest
         $wanted = $this->safe()->all();
         $round->refuseStale($this->integer('version'), $wanted, RoundResource::of($round));
         if ($round->status !== RoundStatus::Planned) {
-            throw ValidationException::withMessages(['status' => 'This round is not planned any more: it is '.$round->status->value.'.']);
+            throw ValidationException::withMessages(['status' => Say::it('refused.this-round-not-planned', ['status' => $round->status->value])]);
         }
     }
 

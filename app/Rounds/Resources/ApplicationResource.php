@@ -7,6 +7,7 @@ namespace App\Rounds\Resources;
 use App\Bench\Resources\FindingResource;
 use App\Bench\Resources\LineResource;
 use App\Bench\Resources\StrengthResource;
+use App\Core\Say;
 use App\Models\Application;
 use App\Weather\WeatherThen;
 use Nebbia\Core\Measure\PreciseWords;
@@ -85,7 +86,10 @@ final readonly class ApplicationResource
             return null;
         }
 
-        return PreciseWords::volume($batch->volume_ml, $units).' made'.($batch->fills > 1 ? " in $batch->fills fills" : '').($batch->left_ml > 0.0 ? ', '.PreciseWords::volume($batch->left_ml, $units).' left over' : '');
+        return Say::it('notebook.made', [
+            'volume' => PreciseWords::volume($batch->volume_ml, $units), 'many' => $batch->fills > 1 ? 'yes' : 'no', 'fills' => (string) $batch->fills,
+            'over' => $batch->left_ml > 0.0 ? 'yes' : 'no', 'left' => PreciseWords::volume((float) $batch->left_ml, $units),
+        ]);
     }
 
     /**
@@ -99,7 +103,7 @@ final readonly class ApplicationResource
         $taken = $snapshot['taken'] ?? [];
         foreach ($taken as $one) {
             $amount = (float) $one['amount'];
-            $said[] = (($one['is_poured'] ?? true) ? PreciseWords::volume($amount, $units) : PreciseWords::mass($amount, $units))." out of {$one['name']}";
+            $said[] = Say::it('notebook.out-of', ['amount' => ($one['is_poured'] ?? true) ? PreciseWords::volume($amount, $units) : PreciseWords::mass($amount, $units), 'bottle' => $one['name']]);
         }
 
         return $said;
@@ -118,6 +122,6 @@ final readonly class ApplicationResource
             return null;
         }
 
-        return (($cost['is_whole'] ?? false) ? '' : 'at least ').$cost['said'];
+        return ($cost['is_whole'] ?? false) ? $cost['said'] : Say::it('notebook.at-least', ['cost' => $cost['said']]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scouting\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Trouble;
@@ -24,7 +25,7 @@ final class AddCountController extends Controller
     {
         $measure = $assess->target($trouble)->watchUntil->measure ?? CountMeasure::PercentLeaf;
         $attributes = $request->count($garden, $measure);
-        [, $change] = $recorder->record($garden, 'Count written down', static fn () => $trouble->counts()->create($attributes + ['garden_id' => $garden->id]));
+        [, $change] = $recorder->record($garden, Say::it('change.count-written-down'), static fn () => $trouble->counts()->create($attributes + ['garden_id' => $garden->id]));
 
         return $this->json(ChangeResource::of($change), 201);
     }

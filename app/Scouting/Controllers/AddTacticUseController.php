@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scouting\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Trouble;
@@ -20,7 +21,7 @@ final class AddTacticUseController extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/troubles/{trouble}/tactics', operationId: 'addTacticUse', requestBody: new Body(TacticRequest::class), responses: [new Ok(ChangeResource::class, status: 201)])]
     public function __invoke(TacticRequest $request, Garden $garden, Trouble $trouble, ChangeRecorder $recorder): JsonResponse
     {
-        [, $change] = $recorder->record($garden, 'Tactic written down', static fn () => $trouble->tacticUses()->create($request->tacticUse($garden) + ['garden_id' => $garden->id]));
+        [, $change] = $recorder->record($garden, Say::it('change.tactic-written-down'), static fn () => $trouble->tacticUses()->create($request->tacticUse($garden) + ['garden_id' => $garden->id]));
 
         return $this->json(ChangeResource::of($change), 201);
     }

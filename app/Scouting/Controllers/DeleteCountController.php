@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scouting\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Count;
 use App\Models\Garden;
@@ -18,7 +19,7 @@ final class DeleteCountController extends Controller
     #[OA\Delete(path: '/api/gardens/{garden}/counts/{count}', operationId: 'deleteCount', responses: [new Ok(ChangeResource::class)])]
     public function __invoke(Garden $garden, Count $count, ChangeRecorder $recorder): JsonResponse
     {
-        [, $change] = $recorder->record($garden, 'Count deleted', static fn () => $count->delete());
+        [, $change] = $recorder->record($garden, Say::it('change.count-deleted'), static fn () => $count->delete());
 
         return $this->json(ChangeResource::of($change));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scouting\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Scouting;
@@ -26,8 +27,8 @@ final class KeepPhotoController extends Controller
     public function __invoke(PhotoRequest $request, Garden $garden, Scouting $scouting, ChangeRecorder $recorder): JsonResponse
     {
         $path = "$garden->id/".Str::ulid().'.jpg';
-        abort_if(Storage::disk('photos')->put($path, $request->photo()) === false, 507, 'The photo could not be written to the disk.');
-        [, $change] = $recorder->record($garden, 'Photo added', static fn () => $scouting->update(['photo' => $path]));
+        abort_if(Storage::disk('photos')->put($path, $request->photo()) === false, 507, Say::it('refused.photo-could-not'));
+        [, $change] = $recorder->record($garden, Say::it('change.photo-added'), static fn () => $scouting->update(['photo' => $path]));
 
         return $this->json(ChangeResource::of($change), 201);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scouting\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Scouting;
@@ -28,7 +29,7 @@ final class KeepScoutingController extends Controller
     {
         $planting = $request->planting($garden) ?? abort(404);
         [$answers, $circumstances, $target] = [$request->answers($signs), $request->circumstances($plants, $garden, $planting), $request->target($targets)];
-        [$scouting, $change] = $recorder->record($garden, 'Look written down', static fn (): Scouting => $keep(
+        [$scouting, $change] = $recorder->record($garden, Say::it('change.look-written-down'), static fn (): Scouting => $keep(
             $garden, $planting, $answers, $circumstances, $request->input('as') === 'trouble', $target, $request->note(),
         ));
 

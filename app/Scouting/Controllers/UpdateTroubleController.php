@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scouting\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Trouble;
@@ -23,7 +24,7 @@ final class UpdateTroubleController extends Controller
     {
         $changes = $request->changes($targets, $garden->localNow()->toDateString());
         $trouble->refuseStale($request->integer('version'), $changes, ['target' => $trouble->target, 'status' => $trouble->status->value, 'version' => $trouble->version]);
-        $label = isset($changes['status']) ? ($changes['status'] === 'closed' ? 'Trouble closed' : 'Trouble opened again') : 'Trouble changed';
+        $label = isset($changes['status']) ? ($changes['status'] === 'closed' ? Say::it('change.trouble-closed') : Say::it('change.trouble-opened-again')) : Say::it('change.trouble-changed');
         [, $change] = $recorder->record($garden, $label, static fn () => $trouble->update($changes));
 
         return $this->json(ChangeResource::of($change));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scouting\Queries;
 
+use App\Core\Say;
 use App\Models\Garden;
 use App\Models\Trouble;
 use App\Scouting\Resources\TroubleBriefResource;
@@ -37,14 +38,14 @@ final readonly class DescribeTrouble
             $trouble->planting->name,
             $trouble->planting->zone->name,
             $trouble->target,
-            $target->name ?? 'not known yet',
+            $target->name ?? Say::it('trouble.not-known-yet'),
             $target?->kind->value ?? 'unknown',
             $trouble->status->value,
             $trouble->noticed_on->toDateString(),
             $sample === null ? null : $this->level($sample->mean, $sample->measure),
             $known?->timesLevel(),
             $decision?->choice->value ?? 'unknown',
-            $decision === null ? 'Find out what it is first.' : $this->catalogue->sentence($decision->findings[0]->what),
+            $decision === null ? Say::it('trouble.find-out-what') : $this->catalogue->sentence($decision->findings[0]->what),
             $decision === null ? null : $this->lookAgainOn($garden, $trouble, $decision),
             $trouble->closed_on?->toDateString(),
             $trouble->outcome,

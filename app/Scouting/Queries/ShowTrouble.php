@@ -7,6 +7,7 @@ namespace App\Scouting\Queries;
 use App\Bench\Queries\RankRecipes;
 use App\Bench\Resources\FindingResource;
 use App\Bench\Resources\IntervalResource;
+use App\Core\Say;
 use App\Garden\Resources\PlantingResource;
 use App\Models\Application;
 use App\Models\Count;
@@ -141,7 +142,7 @@ final readonly class ShowTrouble
     {
         $sprays = $garden->applications()
             ->whereIn('round_id', Round::query()->select('rounds.id')->join('courses', 'courses.id', '=', 'rounds.course_id')->where('courses.trouble_id', $trouble->id))->limit(self::MOST_DONE)->get()
-            ->map(static fn (Application $entry): DoneResource => new DoneResource('spray', $entry->id, $entry->applied_at->toIso8601ZuluString(), is_string($entry->snapshot['recipe_name'] ?? null) ? $entry->snapshot['recipe_name'] : 'Spray', $entry->note));
+            ->map(static fn (Application $entry): DoneResource => new DoneResource('spray', $entry->id, $entry->applied_at->toIso8601ZuluString(), is_string($entry->snapshot['recipe_name'] ?? null) ? $entry->snapshot['recipe_name'] : Say::it('bench.spray'), $entry->note));
         $tactics = $trouble->tacticUses->map(fn (TacticUse $use): DoneResource => new DoneResource(
             'tactic', $use->id, $use->done_at->toIso8601ZuluString(), $this->catalogue->sentence(Message::of("tactic.$use->tactic.name")), $use->note,
         ));

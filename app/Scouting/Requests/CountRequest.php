@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scouting\Requests;
 
+use App\Core\Say;
 use App\Http\Requests\TypedRequest;
 use App\Models\Garden;
 use Carbon\CarbonImmutable;
@@ -59,7 +60,7 @@ final class CountRequest extends TypedRequest
         Sample::of($measure, $counts, $leaves);
         $at = $this->filled('counted_at') ? CarbonImmutable::parse($this->string('counted_at')->toString(), $garden->time_zone) : $garden->now();
         if ($at->isAfter($garden->now()->addMinutes(5))) {
-            throw ValidationException::withMessages(['counted_at' => 'This is still to come: a count is written down when it is made.']);
+            throw ValidationException::withMessages(['counted_at' => Say::it('refused.still-come-count')]);
         }
 
         return [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Scouting\Requests;
 
+use App\Core\Say;
 use App\Http\Requests\TypedRequest;
 use App\Scouting\Jpeg;
 use Illuminate\Http\UploadedFile;
@@ -38,6 +39,6 @@ final class PhotoRequest extends TypedRequest
         $file = $this->file('photo');
         $bare = $file instanceof UploadedFile ? Jpeg::bare((string) $file->getContent()) : null;
 
-        return $bare ?? throw ValidationException::withMessages(['photo' => 'This picture is broken off or no JPEG: take another photo.']);
+        return $bare ?? throw ValidationException::withMessages(['photo' => Say::it('refused.picture-broken-off')]);
     }
 }

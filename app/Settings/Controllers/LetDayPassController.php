@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Settings\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Notebook\Resources\ChangeResource;
@@ -26,10 +27,10 @@ final class LetDayPassController extends Controller
     public function __invoke(LetDayPassRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
         if (! $garden->is_demo) {
-            throw ValidationException::withMessages(['garden' => 'Only in the demo garden can a day be let pass.']);
+            throw ValidationException::withMessages(['garden' => Say::it('refused.only-demo-garden')]);
         }
         $garden->refuseStale($request->integer('version'), [], GardenResource::of($garden));
-        [, $change] = $recorder->record($garden, 'A day has passed', static fn () => $garden->update(['clock_offset_s' => $garden->clock_offset_s + self::DAY]));
+        [, $change] = $recorder->record($garden, Say::it('change.day-has-passed'), static fn () => $garden->update(['clock_offset_s' => $garden->clock_offset_s + self::DAY]));
 
         return $this->json(new SavedSettingsResource(GardenResource::of($garden), ChangeResource::of($change)));
     }

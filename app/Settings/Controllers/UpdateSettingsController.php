@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Settings\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Notebook\Resources\ChangeResource;
@@ -22,7 +23,7 @@ final class UpdateSettingsController extends Controller
     public function __invoke(SettingsRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
         $settings = $request->settings();
-        [, $change] = $recorder->record($garden, 'Settings changed', static function () use ($garden, $request, $settings): void {
+        [, $change] = $recorder->record($garden, Say::it('change.settings-changed'), static function () use ($garden, $request, $settings): void {
             $garden->refresh()->refuseStale($request->integer('version'), $settings, GardenResource::of($garden));
             $garden->update($settings);
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Weather\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\WeatherNote;
@@ -23,7 +24,7 @@ final class ImportWeatherController extends Controller
     public function __invoke(WeatherRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
         $forecast = $request->forecast();
-        [, $change] = $recorder->record($garden, count($forecast->all()).' hours of weather imported', static fn () => $garden->weatherNotes()->create([
+        [, $change] = $recorder->record($garden, Say::it('change.hours-imported', ['hours' => (string) count($forecast->all())]), static fn () => $garden->weatherNotes()->create([
             'kind' => WeatherNote::FORECAST, 'from_at' => $forecast->from(), 'until_at' => $forecast->until(),
             'hours' => array_map(static fn (WeatherHour $hour): array => [$hour->at, $hour->temperature, $hour->rain, $hour->wind, $hour->humidity, $hour->cloud], $forecast->all()),
         ]));

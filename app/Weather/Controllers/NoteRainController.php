@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Weather\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\WeatherNote;
@@ -26,7 +27,7 @@ final class NoteRainController extends Controller
         $from = $began - $began % Forecast::HOUR;
         $hours = $request->integer('hours');
         $each = $request->float('mm') / $hours;
-        [, $change] = $recorder->record($garden, 'Rain written down', static fn () => $garden->weatherNotes()->create([
+        [, $change] = $recorder->record($garden, Say::it('change.rain-written-down'), static fn () => $garden->weatherNotes()->create([
             'kind' => WeatherNote::RAIN, 'from_at' => $from, 'until_at' => $from + $hours * Forecast::HOUR,
             'hours' => array_map(static fn (int $n): array => [$from + $n * Forecast::HOUR, $each], range(0, $hours - 1)),
         ]));

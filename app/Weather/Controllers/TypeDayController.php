@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Weather\Controllers;
 
+use App\Core\Say;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\WeatherNote;
@@ -25,7 +26,7 @@ final class TypeDayController extends Controller
     {
         $hours = $request->hours($garden);
         $first = $hours[0]->at ?? 0;
-        [, $change] = $recorder->record($garden, 'Weather written down', static fn () => $garden->weatherNotes()->create([
+        [, $change] = $recorder->record($garden, Say::it('change.weather-written-down'), static fn () => $garden->weatherNotes()->create([
             'kind' => WeatherNote::FORECAST, 'from_at' => $first, 'until_at' => $first + count($hours) * Forecast::HOUR,
             'hours' => array_map(static fn (WeatherHour $one): array => [$one->at, $one->temperature, $one->rain, $one->wind, $one->humidity, $one->cloud], $hours),
         ]));

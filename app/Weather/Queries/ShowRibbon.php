@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Weather\Queries;
 
+use App\Core\Say;
 use App\Making\Queries\TakeFromShelf;
 use App\Models\Garden;
 use App\Models\Round;
@@ -48,7 +49,7 @@ final readonly class ShowRibbon
     {
         $place = $garden->place();
         if ($place === null) {
-            return new RibbonResource(null, null, null, null, $this->provider->name($garden), [], 'Write down in the settings where the garden lies: without its place there is no weather.');
+            return new RibbonResource(null, null, null, null, $this->provider->name($garden), [], Say::it('ribbon.write-down-settings'));
         }
         $now = $garden->now();
         $from = $now->getTimestamp() - $now->getTimestamp() % Forecast::HOUR;
@@ -56,7 +57,7 @@ final readonly class ShowRibbon
         $round = $this->round($garden, $roundId);
         $course = $round === null ? null : $this->course($garden, $round, $now);
         if ($round === null || $course === null) {
-            return new RibbonResource(null, null, null, null, $this->provider->name($garden), [], 'Plan a round against something: its hours are shown here.');
+            return new RibbonResource(null, null, null, null, $this->provider->name($garden), [], Say::it('ribbon.plan-round-against'));
         }
         $judged = [];
         foreach ($this->planner->hours($course, $forecast, $from, $from + self::HOURS * Forecast::HOUR) as $hour) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Weather\Requests;
 
+use App\Core\Say;
 use App\Http\Requests\TypedRequest;
 use App\Models\Garden;
 use Illuminate\Validation\ValidationException;
@@ -48,7 +49,7 @@ final class TypedDayRequest extends TypedRequest
      */
     public function hours(Garden $garden): array
     {
-        $place = $garden->place() ?? throw ValidationException::withMessages(['day' => 'Write down in the settings where the garden lies: without its place there are no hours of a day.']);
+        $place = $garden->place() ?? throw ValidationException::withMessages(['day' => Say::it('refused.write-down-settings')]);
         $units = WeatherUnits::of($garden->units);
         $number = fn (string $field): float => $this->float($field);
 

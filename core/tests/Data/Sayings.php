@@ -20,7 +20,7 @@ final class Sayings
     public array $all = [];
 
     /** Methods that pass a key on: class => method => [key argument, params argument, before, after, own params] */
-    private const START = ['RuleGround' => ['plain' => [[0, 4, 'ground.', '.title', []], [0, 4, 'ground.', '.text', []]]], 'Message' => ['of' => [[0, 1, '', '', []]]], 'Finding' => ['of' => [[2, 3, '', '.what', []], [2, 3, '', '.because', []], [2, 3, '', '.instead', []]]]];
+    private const START = ['Say' => ['it' => [[0, 1, '', '', []]]], 'RuleGround' => ['plain' => [[0, 4, 'ground.', '.title', []], [0, 4, 'ground.', '.text', []]]], 'Message' => ['of' => [[0, 1, '', '', []]]], 'Finding' => ['of' => [[2, 3, '', '.what', []], [2, 3, '', '.because', []], [2, 3, '', '.instead', []]]]];
 
     /** @var array<string, array{class: Node\Stmt\ClassLike, file: string}> */
     private array $classes = [];
@@ -44,6 +44,36 @@ final class Sayings
         }
 
         return $self;
+    }
+
+    /** @return list<string> whatever is put together like a key anywhere, `*` for its parts */
+    public static function shapes(string ...$folders): array
+    {
+        $parser = (new ParserFactory)->createForHostVersion();
+        $shapes = [];
+        foreach ($folders as $folder) {
+            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+                $tree = str_ends_with((string) $file, '.php') ? $parser->parse((string) file_get_contents((string) $file)) ?? [] : [];
+                foreach ((new NodeFinder)->find($tree, static fn (Node $node): bool => $node instanceof Scalar\InterpolatedString || $node instanceof Expr\BinaryOp\Concat) as $node) {
+                    $shape = self::shape($node);
+                    if (preg_match('/^[a-z][a-z-]*\.[a-z0-9*._-]+$/', $shape) === 1) {
+                        $shapes[$shape] = true;
+                    }
+                }
+            }
+        }
+
+        return array_keys($shapes);
+    }
+
+    private static function shape(Node $node): string
+    {
+        return match (true) {
+            $node instanceof Scalar\String_, $node instanceof Node\InterpolatedStringPart => $node->value,
+            $node instanceof Scalar\InterpolatedString => implode('', array_map(self::shape(...), $node->parts)),
+            $node instanceof Expr\BinaryOp\Concat => self::shape($node->left).self::shape($node->right),
+            default => '*',
+        };
     }
 
     private function ofClass(Node\Stmt\ClassLike $class, string $file): void

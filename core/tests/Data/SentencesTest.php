@@ -2,14 +2,23 @@
 
 declare(strict_types=1);
 
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Nebbia\DataFolder;
 use Nebbia\Core\Tests\Data\Sayings;
-use Nebbia\Core\Tests\Sweep;
+
+/** Core's sentences and the application's. */
+function allSentences(): Catalogue
+{
+    static $all = null;
+
+    return $all ??= (new DataFolder(dirname(__DIR__, 2).'/data', dirname(__DIR__, 3).'/messages'))->load()->get(Catalogue::class);
+}
 
 /** @return array<string, Pattern> of the catalogue that the key, with `*` for parts that come from data, may mean */
 function sentencesFor(string $key): array
 {
     static $all = null;
-    $all ??= Sweep::catalogue()->patterns();
+    $all ??= allSentences()->patterns();
     if (! str_contains($key, '*')) {
         return isset($all[$key]) ? [$key => $all[$key]] : [];
     }
@@ -48,7 +57,7 @@ it('has every sentence that the code says, and is given every parameter', functi
 
 it('has whatever is written like a key, wherever it is put together', function (): void {
     $root = dirname(__DIR__, 3);
-    $keys = array_keys(Sweep::catalogue()->patterns());
+    $keys = array_keys(allSentences()->patterns());
     $known = [];
     foreach ($keys as $key) {
         for ($part = $key; $part !== ''; $part = substr($part, 0, (int) strrpos($part, '.'))) {
@@ -66,4 +75,32 @@ it('has whatever is written like a key, wherever it is put together', function (
         }
     }
     expect($faults)->toBe([]);
+});
+
+it('holds no sentence that nobody says', function (): void {
+    $root = dirname(__DIR__, 3);
+    $said = array_values(array_unique(array_column(Sayings::in("$root/core/src", "$root/app")->all, 'key')));
+    $said = array_values(array_filter($said, static fn (string $key): bool => trim($key, '*.') !== '' && preg_match('/^\*\.(what|because|instead)$/', $key) !== 1));
+    $said = [...$said, ...Sayings::shapes("$root/core/src", "$root/app")];
+    // What stands in the code as a text of its own is put into a key somewhere else.
+    $written = [];
+    foreach (['core/src', 'app', 'core/data'] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+            preg_match_all('/[a-z][a-z0-9_-]*(?:\.[a-z0-9_*-]+)*/', (string) file_get_contents((string) $file), $found);
+            $written += array_fill_keys(str_contains((string) $file, '/messages/') ? [] : $found[0], true);
+        }
+    }
+    $dead = [];
+    foreach (array_keys(allSentences()->patterns()) as $key) {
+        $head = (string) preg_replace('/\.(what|because|instead)$/', '', $key);
+        $isSaid = isset($written[$key]) || isset($written[$head]) || str_starts_with($key, 'request.')
+            || (isset($written[substr($key, 0, (int) strrpos($key, '.'))]) && isset($written[substr((string) strrchr($key, '.'), 1)]));
+        foreach ($isSaid ? [] : $said as $one) {
+            $isSaid = $isSaid || ($one === $key || (str_contains($one, '*') && preg_match('/^'.str_replace('\*', '[^ ]+', preg_quote($one, '/')).'$/', $key) === 1));
+        }
+        if (! $isSaid) {
+            $dead[] = $key;
+        }
+    }
+    expect($dead)->toBe([]);
 });
