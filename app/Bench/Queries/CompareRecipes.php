@@ -49,7 +49,7 @@ final readonly class CompareRecipes
         $rows = $this->comparer->compare(array_map(static fn (JudgedMix $one): Situation => $one->situation, $judged));
 
         return new ComparisonResource(
-            $judged[0]->situation->plantName(),
+            $this->plant($judged[0]->situation),
             array_map(fn (Recipe $recipe, JudgedMix $one): ComparedRecipeResource => $this->recipe($recipe, $one, $garden), $recipes, $judged),
             array_map($this->substance(...), $rows),
         );
@@ -94,5 +94,12 @@ final readonly class CompareRecipes
         }
 
         return $strengths;
+    }
+
+    private function plant(Situation $situation): string
+    {
+        $name = $situation->plantName();
+
+        return $name instanceof Message ? $this->catalogue->say($name) : $name;
     }
 }

@@ -212,7 +212,7 @@ final readonly class WorkOutBench
             $usable,
             PreciseWords::volume($usable, $units),
             array_map(static fn (array $mark): LevelMarkResource => new LevelMarkResource($mark['ml'], $mark['label']), LevelMarks::of($capacity, $units)),
-            $situation->plantName(),
+            $this->plant($situation),
             $lines,
             $this->layers($mix, $lines, $units, $baseMeasure),
             array_map(static fn (Gauge $gauge): StrengthResource => StrengthResource::of($gauge), $this->gauges->of($situation)),
@@ -360,5 +360,12 @@ final readonly class WorkOutBench
         } catch (BadInput $e) {
             throw $e->under($field);
         }
+    }
+
+    private function plant(Situation $situation): string
+    {
+        $name = $situation->plantName();
+
+        return $name instanceof Message ? $this->catalogue->say($name) : $name;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Judgement;
 
 use Nebbia\Core\Chemistry\Aftermath;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Mixing\Mix;
 use Nebbia\Core\Plant\Plant;
 use Nebbia\Core\Plant\SensitivityGroup;
@@ -38,8 +39,9 @@ final readonly class Situation
         return $this->plant?->groupFor($list) ?? SensitivityGroup::Ordinary;
     }
 
-    public function plantName(): string
+    /** Said of it; without a plant an ordinary one is meant. */
+    public function plantName(): string|Message
     {
-        return $this->plant->name ?? 'an ordinary plant';
+        return $this->plant->name ?? Message::of('plant.ordinary');
     }
 }

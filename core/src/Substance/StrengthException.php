@@ -25,6 +25,12 @@ final class StrengthException extends BadInput
         return new self(Message::of('strength.not-positive'));
     }
 
+    /** @param  string  $which  liquids or known-density */
+    public static function onlyForThose(string $way, string $which): self
+    {
+        return new self(Message::of('strength.only-for', ['way' => $way, 'ingredient' => Message::of("strength.those.$which")]));
+    }
+
     public static function onlyFor(string $way, string $ingredient): self
     {
         return new self(Message::of('strength.only-for', ['way' => $way, 'ingredient' => $ingredient]));

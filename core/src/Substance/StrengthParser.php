@@ -127,7 +127,7 @@ final class StrengthParser
     {
         $density = $ingredient->substance?->density;
         if ($density === null || ! $ingredient->isLiquid) {
-            throw StrengthException::onlyFor('% v/v', 'alcohols, oils and milk');
+            throw StrengthException::onlyForThose('% v/v', 'liquids');
         }
         $share = $number->times(0.01);
 
@@ -140,7 +140,7 @@ final class StrengthParser
         if (! $ingredient->isLiquid) {
             return self::purity($number);
         }
-        $product = $ingredient->density ?? throw StrengthException::onlyFor('% w/w', 'liquids whose density is known');
+        $product = $ingredient->density ?? throw StrengthException::onlyForThose('% w/w', 'known-density');
         $pure = $ingredient->substance?->density;
         $perMl = static function (float $ww) use ($ingredient, $product, $pure): float {
             // The density depends on the strength it leads to: a few rounds settle it.

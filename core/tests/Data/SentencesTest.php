@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Nebbia\DataFolder;
+use Nebbia\Core\Tests\Data\Phrases;
 use Nebbia\Core\Tests\Data\Sayings;
 
 /** Core's sentences and the application's. */
@@ -103,4 +104,15 @@ it('holds no sentence that nobody says', function (): void {
         }
     }
     expect($dead)->toBe([]);
+});
+
+it('holds every sentence: none stands in the code', function (): void {
+    $root = dirname(__DIR__, 3);
+    $toMakers = ['BrokenData.php', 'UnknownMessage.php', 'DataShape.php', 'DataFolder.php', 'RuleGrounds.php', 'Pattern.php'];
+    // What is read of a text, not said.
+    $readers = ['NumberParser.php', 'StrengthParser.php', 'Scanner.php', 'Appraiser.php', 'LabelFindings.php'];
+    // Units and what they are called, until those stand in the data for each language.
+    $units = ['Unit.php', 'KitchenMeasure.php', 'PreciseWords.php'];
+    $toMachines = ['Mishaps.php', 'WriteLabel.php', 'SafeHeaders.php', 'ShowPhotoController.php', 'UsualStrengthRule.php'];
+    expect([...Phrases::in("$root/core/src", [...$toMakers, ...$readers, ...$units, ...$toMachines]), ...Phrases::in("$root/app", $toMachines)])->toBe([]);
 });

@@ -215,7 +215,7 @@ final readonly class ToleranceRule implements Rule
             : 'tolerance.'.$verdict->value;
     }
 
-    /** @return array<string, string|float> */
+    /** @return array<string, string|float|Message> */
     private function params(Situation $situation, FinalStrength $strength, Interval $amount, string $unit, SensitivityGroup $group): array
     {
         return [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Judgement\Use;
 
 use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
@@ -30,7 +31,7 @@ final class WeedSprayRule implements Rule
         $use = $situation->mix->recipe->use;
         if ($use === UseOfSpray::Weed) {
             yield Finding::of('use', Severity::Caution, 'use.weed', [
-                'plant' => $situation->plant->name ?? 'what you want to keep',
+                'plant' => $situation->plant->name ?? Message::of('plant.wanted'),
             ], 'established guidance', 'high')->from('use');
         }
         if ($use === UseOfSpray::Wipe) {

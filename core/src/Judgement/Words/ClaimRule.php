@@ -104,7 +104,7 @@ final readonly class ClaimRule implements Rule
 
     /**
      * @param  list<string>  $found
-     * @return array<string, string|float>
+     * @return array<string, string|float|Message>
      */
     private function params(Situation $situation, array $found): array
     {
