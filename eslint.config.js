@@ -10,6 +10,15 @@ export default ts.config(
     languageOptions: { parserOptions: { parser: ts.parser } },
   },
   {
+    files: ['resources/js/**/*.vue'],
+    rules: {
+      // What is said stands in messages/en/screens; signs and units that are the same everywhere may stay.
+      'vue/no-bare-strings-in-template': ['error', {
+        allowlist: ['·', '—', '–', '→', '←', '↑', '↓', '×', '+', '−', '-', '(', ')', ',', '.', ':', ';', '/', '%', '…', '?', '!', '°', '"', '“', '”', '≈', '<', '>', '=', '&', '#', '*', '✓', '▾', '▸', ':00', '/^[0-9.]+( L)?$/', '91 %'],
+      }],
+    },
+  },
+  {
     rules: {
       '@typescript-eslint/consistent-type-imports': 'error',
       'vue/multi-word-component-names': 'off',

@@ -5,8 +5,9 @@ import '@fontsource/atkinson-hyperlegible-next/latin-ext-600.css'
 import '@fontsource/literata/latin-600.css'
 import './styles.css'
 import App from './App.vue'
+import { i18n } from './i18n'
 import { router } from './router'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 
-createApp(App).use(createPinia()).use(router).mount('#app')
+createApp(App).use(createPinia()).use(i18n).use(router).mount('#app')

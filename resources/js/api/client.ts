@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import createClient from 'openapi-fetch'
 import { shallowRef } from 'vue'
 import type { components, paths } from './schema'
@@ -91,7 +92,7 @@ export async function take<T>(request: Promise<Answer<T>>): Promise<T> {
     answer = await request
   } catch (e) {
     if (e instanceof DOMException && e.name === 'AbortError') throw e
-    throw new ApiFailure('Nebbia cannot be reached. Check that it is running, then try again.', 0)
+    throw new ApiFailure(t('api.client.nebbia-cannot-reached'), 0)
   }
   if (answer.response.ok && answer.data !== undefined) return answer.data
   throw failure(answer.error, answer.response.status)
@@ -99,7 +100,7 @@ export async function take<T>(request: Promise<Answer<T>>): Promise<T> {
 
 function failure(error: unknown, status: number): ApiFailure {
   const body = typeof error === 'object' && error !== null ? (error as Record<string, unknown>) : {}
-  const message = typeof body.message === 'string' ? body.message : 'Something went wrong. Nothing was saved.'
+  const message = typeof body.message === 'string' ? body.message : t('api.client.something-went-wrong')
   const fields: Record<string, string> = {}
   if (typeof body.errors === 'object' && body.errors !== null) {
     for (const [field, messages] of Object.entries(body.errors)) {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { NButton, NModal } from 'naive-ui'
 
 /** A dialog with its name on top, the same everywhere. */
@@ -12,7 +13,7 @@ withDefaults(defineProps<{ title: string; width?: number; keepOpen?: boolean }>(
     <div class="dialog" role="dialog" aria-modal="true" :aria-label="title" :style="{ width: `min(${width}px, 94vw)` }">
       <header>
         <h2>{{ title }}</h2>
-        <n-button quaternary size="small" aria-label="Close" @click="shown = false">
+        <n-button quaternary size="small" :aria-label="t('parts.app-dialog.close')" @click="shown = false">
           <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true"><path d="M5 5l10 10M15 5L5 15" stroke="currentColor" stroke-width="2" stroke-linecap="round" /></svg>
         </n-button>
       </header>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import DemoDay from './DemoDay.vue'
 import ErrorScreen from './ErrorScreen.vue'
 import LoadingNote from './LoadingNote.vue'
@@ -15,14 +16,14 @@ const ready = ref(false)
 const bare = computed(() => route.meta.bare === true)
 
 const views = [
-  { name: 'today', label: 'Today', mark: 'M4 11h16M7 15h10M9 19h6M12 3v4M5 6l2 2M19 6l-2 2' },
-  { name: 'garden', label: 'Garden', mark: 'M12 21v-9M12 14c-4 0-7-2-7-6 4 0 7 2 7 6zM12 12c0-4 2-7 6-7 0 4-2 7-6 7M5 21h14' },
-  { name: 'scout', label: 'Scout', mark: 'M10.5 4a6.5 6.5 0 1 0 0 13 6.5 6.5 0 0 0 0-13M15.5 15.5L21 21M8 11c1-2.5 3-3.5 5-3.5' },
-  { name: 'bench', label: 'Bench', mark: 'M9 3h6M10 3v6l-4 9a2 2 0 0 0 2 3h8a2 2 0 0 0 2-3l-4-9V3M8 15h8' },
-  { name: 'rounds', label: 'Rounds', mark: 'M4 7h16M4 12h16M4 17h16M8 5v4M14 10v4M11 15v4' },
-  { name: 'pantry', label: 'Pantry', rare: true, mark: 'M4 4h16v16H4zM4 12h16M8 4v4M8 15v2M13 12V8h3v4M15 20v-4' },
-  { name: 'notebook', label: 'Notebook', rare: true, mark: 'M7 3h11v18H7zM7 7H4M7 12H4M7 17H4M11 8h4M11 12h4' },
-  { name: 'settings', label: 'Settings', rare: true, mark: 'M4 7h10M18 7h2M4 17h2M10 17h10M16 5v4M8 15v4' },
+  { name: 'today', label: t('parts.app-shell.today'), mark: 'M4 11h16M7 15h10M9 19h6M12 3v4M5 6l2 2M19 6l-2 2' },
+  { name: 'garden', label: t('parts.app-shell.garden'), mark: 'M12 21v-9M12 14c-4 0-7-2-7-6 4 0 7 2 7 6zM12 12c0-4 2-7 6-7 0 4-2 7-6 7M5 21h14' },
+  { name: 'scout', label: t('parts.app-shell.scout'), mark: 'M10.5 4a6.5 6.5 0 1 0 0 13 6.5 6.5 0 0 0 0-13M15.5 15.5L21 21M8 11c1-2.5 3-3.5 5-3.5' },
+  { name: 'bench', label: t('parts.app-shell.bench'), mark: 'M9 3h6M10 3v6l-4 9a2 2 0 0 0 2 3h8a2 2 0 0 0 2-3l-4-9V3M8 15h8' },
+  { name: 'rounds', label: t('parts.app-shell.rounds'), mark: 'M4 7h16M4 12h16M4 17h16M8 5v4M14 10v4M11 15v4' },
+  { name: 'pantry', label: t('parts.app-shell.pantry'), rare: true, mark: 'M4 4h16v16H4zM4 12h16M8 4v4M8 15v2M13 12V8h3v4M15 20v-4' },
+  { name: 'notebook', label: t('parts.app-shell.notebook'), rare: true, mark: 'M7 3h11v18H7zM7 7H4M7 12H4M7 17H4M11 8h4M11 12h4' },
+  { name: 'settings', label: t('parts.app-shell.settings'), rare: true, mark: 'M4 7h10M18 7h2M4 17h2M10 17h10M16 5v4M8 15v4' },
 ]
 /** On a phone there is room for five views; the rest is behind one more button. */
 const more = ref(false)
@@ -32,7 +33,7 @@ const isHere = (name: string) => route.name === name || under[String(route.name)
 const above = (name: string) => views.filter((view) => view.rare).reverse().findIndex((view) => view.name === name)
 
 router.onError((e: unknown) => {
-  failure.value = e instanceof Error ? e : new Error('Something went wrong.')
+  failure.value = e instanceof Error ? e : new Error(t('parts.app-shell.something-went-wrong'))
 })
 router.isReady().then(() => { ready.value = true }, () => { ready.value = true })
 router.afterEach((_to, from) => {
@@ -48,10 +49,10 @@ onErrorCaptured((e) => {
 
 <template>
   <div class="shell" :class="{ bare }">
-    <a class="skip" href="#main">To the content</a>
-    <nav v-if="!bare" class="nav" aria-label="Views">
+    <a class="skip" href="#main">{{ t('parts.app-shell.content') }}</a>
+    <nav v-if="!bare" class="nav" :aria-label="t('parts.app-shell.views')">
       <div class="brand">
-        <router-link class="name" :to="{ name: 'today' }">Nebbia</router-link>
+        <router-link class="name" :to="{ name: 'today' }">{{ t('parts.app-shell.nebbia') }}</router-link>
         <span class="garden">{{ store.garden?.name }}</span>
         <demo-day class="demo-day" />
       </div>
@@ -65,14 +66,14 @@ onErrorCaptured((e) => {
         <li class="more">
           <button type="button" :aria-expanded="more" @click="more = !more">
             <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M5 12h.01M12 12h.01M19 12h.01" stroke-width="3.5" /></svg>
-            More
+            {{ t('parts.app-shell.more') }}
           </button>
         </li>
       </ul>
     </nav>
     <main id="main" tabindex="-1">
       <p v-if="spoilt.length" class="spoilt" role="status">
-        <strong>Cannot be read:</strong> {{ spoilt.join(', ') }}. The rest is shown. Write it anew, or bring back a copy of the garden from before.
+        <strong>{{ t('parts.app-shell.cannot-read') }}</strong> {{ t('parts.app-shell.rest-shown-write', { spoilt: spoilt.join(', ') }) }}
       </p>
       <error-screen v-if="failure" :failure="failure" />
       <loading-note v-else-if="!ready" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Strength } from '@/api/client'
 import { computed } from 'vue'
 
@@ -11,8 +12,8 @@ const shares = computed(() => props.strengths.filter((s) => s.share !== null))
 <template>
   <div class="burden">
     <div class="top">
-      <span class="name">All together</span>
-      <span><strong>{{ said }}</strong> <span class="soft small">of what it bears with ease</span></span>
+      <span class="name">{{ t('parts.burden-bar.all-together') }}</span>
+      <span><strong>{{ said }}</strong> <span class="soft small">{{ t('parts.burden-bar.what-bears-ease') }}</span></span>
     </div>
     <div class="bar" aria-hidden="true">
       <i v-for="(s, n) in shares" :key="s.substance" :class="`share${n % 4}`" :style="{ width: `${Math.min(100, ((s.share ?? 0) * factor * 100) / SCALE)}%` }" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { TroubleBrief } from '@/api/client'
 import { computed } from 'vue'
 
@@ -6,9 +7,9 @@ import { computed } from 'vue'
 const props = defineProps<{ choice: TroubleBrief['choice']; kind: TroubleBrief['kind'] }>()
 
 const words: Record<TroubleBrief['choice'], string> = {
-  leave: 'Leave, look again', 'tactics-first': 'Tactics first', 'spray-too': 'Spray too', 'give-up': 'Give it up', unknown: 'Find out first',
+  leave: t('parts.choice-mark.leave-look-again'), 'tactics-first': t('parts.choice-mark.tactics-first'), 'spray-too': t('parts.choice-mark.spray-too'), 'give-up': t('parts.choice-mark.give-up'), unknown: t('parts.choice-mark.find-out-first'),
 }
-const word = computed(() => (props.kind === 'look-alike' && props.choice !== 'give-up' ? 'No spray, but care' : words[props.choice]))
+const word = computed(() => (props.kind === 'look-alike' && props.choice !== 'give-up' ? t('parts.choice-mark.no-spray-but') : words[props.choice]))
 </script>
 
 <template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import SeverityMark from './SeverityMark.vue'
 import { useTimes } from '@/stores/times'
 import type { RoundDay } from '@/stores/roundDays'
@@ -6,7 +7,7 @@ import type { RoundDay } from '@/stores/roundDays'
 /** What it would mean for a round to be on a day. */
 defineProps<{ day: string; meaning: RoundDay | undefined }>()
 const times = useTimes()
-const WORDS: Record<RoundDay['word'], string> = { fine: 'a good hour', poor: 'a poor hour', no: 'no hour', unknown: 'beyond the forecast' }
+const WORDS: Record<RoundDay['word'], string> = { fine: t('parts.day-meaning.good-hour'), poor: t('parts.day-meaning.poor-hour'), no: t('parts.day-meaning.no-hour'), unknown: t('parts.day-meaning.beyond-forecast') }
 const clock = (hour: number) => `${String(hour).padStart(2, '0')}:00`
 </script>
 
@@ -14,12 +15,12 @@ const clock = (hour: number) => `${String(hour).padStart(2, '0')}:00`
   <div class="meaning" aria-live="polite">
     <p>
       <strong>{{ times.day(day) }}</strong><template v-if="meaning"><template v-if="meaning.hour !== null">, {{ clock(meaning.hour) }}</template>: {{ WORDS[meaning.word] }}<template v-if="meaning.why && meaning.word !== 'fine'"> ({{ meaning.why }})</template></template>
-      <template v-else>: nothing is known of that day</template>
+      <template v-else>{{ t('parts.day-meaning.nothing-known-day') }}</template>
     </p>
     <ul v-if="meaning?.consequences.length">
       <li v-for="one in meaning.consequences" :key="one.said"><severity-mark :severity="one.severity" /> <span>{{ one.said }}</span></li>
     </ul>
-    <p v-else-if="meaning" class="soft">Nothing is against it.</p>
+    <p v-else-if="meaning" class="soft">{{ t('parts.day-meaning.nothing-against') }}</p>
   </div>
 </template>
 

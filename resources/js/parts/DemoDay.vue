@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { api, take } from '@/api/client'
 import { useChanges } from '@/stores/changes'
 import { useGarden } from '@/stores/garden'
@@ -35,8 +36,8 @@ async function pass(): Promise<void> {
 
 <template>
   <div v-if="store.garden?.is_demo" class="demo">
-    <span>{{ brief ? 'In the demo' : `${day} in the demo` }}</span>
-    <n-button size="small" secondary :loading="busy" @click="pass">Let a day pass</n-button>
+    <span>{{ brief ? t('parts.demo-day.demo') : t('parts.demo-day.demo-2', { day }) }}</span>
+    <n-button size="small" secondary :loading="busy" @click="pass">{{ t('parts.demo-day.let-day-pass') }}</n-button>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { ApiFailure } from '@/api/client'
 import { NButton } from 'naive-ui'
 
@@ -11,11 +12,11 @@ function again(): void {
 
 <template>
   <section class="error" role="alert">
-    <h1>This did not work</h1>
-    <p>{{ failure instanceof ApiFailure ? failure.message : 'Something in this view broke. What you had not saved is kept on this device.' }}</p>
+    <h1>{{ t('parts.error-screen.did-not-work') }}</h1>
+    <p>{{ failure instanceof ApiFailure ? failure.message : t('parts.error-screen.something-view-broke') }}</p>
     <div class="actions">
-      <n-button type="primary" @click="again">Try again</n-button>
-      <router-link :to="{ name: 'today' }">To Today</router-link>
+      <n-button type="primary" @click="again">{{ t('parts.error-screen.try-again') }}</n-button>
+      <router-link :to="{ name: 'today' }">{{ t('parts.error-screen.today') }}</router-link>
     </div>
   </section>
 </template>

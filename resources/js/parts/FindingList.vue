@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import FindingItem from './FindingItem.vue'
 import type { Finding } from '@/api/client'
 import { computed } from 'vue'
@@ -15,7 +16,7 @@ const folds = computed(() => props.fold && seen.value.length > 0 && props.findin
 const notices = computed(() => small.value.filter((one) => one.severity === 'notice').length)
 const words = computed(() => {
   const fine = small.value.length - notices.value
-  return [notices.value && `${notices.value} more to know`, fine && `${fine} that ${fine === 1 ? 'is' : 'are'} fine`].filter(Boolean).join(', ')
+  return [notices.value && t('parts.finding-list.more-know', { notices: notices.value }), fine && t('parts.finding-list.fine', { fine, are: fine === 1 ? 'is' : 'are' })].filter(Boolean).join(', ')
 })
 </script>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-withDefaults(defineProps<{ what?: string }>(), { what: 'One moment' })
+import { t } from '@/i18n'
+withDefaults(defineProps<{ what?: string }>(), { what: t('parts.loading-note.one-moment') })
 </script>
 
 <template>

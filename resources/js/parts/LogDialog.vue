@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, ApiFailure, take, type Round } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -64,45 +65,45 @@ const log = () => attempt(async () => {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" :title="`Log: ${title}`">
+  <app-dialog v-model:shown="shown" :title="t('parts.log-dialog.log', { title })">
     <form class="form-grid" @submit.prevent="log">
       <fieldset v-if="plantings.length > 1" class="on">
-        <legend>Sprayed</legend>
+        <legend>{{ t('parts.log-dialog.sprayed') }}</legend>
         <label v-for="planting in plantings" :key="planting.id"><input v-model="form.plantings" type="checkbox" :value="planting.id"> {{ planting.name }}</label>
-        <p v-if="isPart" class="soft small">The round stays planned for the rest.</p>
+        <p v-if="isPart" class="soft small">{{ t('parts.log-dialog.round-stays-planned') }}</p>
         <p v-if="errors.planting_ids" class="field-error">{{ errors.planting_ids }}</p>
       </fieldset>
       <div class="two">
         <div class="field">
-          <label for="log-at">When</label>
+          <label for="log-at">{{ t('parts.log-dialog.when') }}</label>
           <input id="log-at" v-model="form.at" class="native" type="datetime-local" :aria-invalid="errors.applied_at ? 'true' : undefined">
           <p v-if="errors.applied_at" class="field-error">{{ errors.applied_at }}</p>
         </div>
         <div class="field">
-          <label for="log-by">Who</label>
+          <label for="log-by">{{ t('parts.log-dialog.who') }}</label>
           <input id="log-by" v-model="by" class="native" autocomplete="off">
         </div>
         <div class="field">
-          <label for="log-volume">How much was used</label>
-          <input id="log-volume" v-model="form.volume" class="native" :placeholder="isPart ? 'its share' : volume" autocomplete="off" :aria-invalid="errors.volume ? 'true' : undefined">
+          <label for="log-volume">{{ t('parts.log-dialog.how-much-was') }}</label>
+          <input id="log-volume" v-model="form.volume" class="native" :placeholder="isPart ? t('parts.log-dialog.its-share') : volume" autocomplete="off" :aria-invalid="errors.volume ? 'true' : undefined">
           <p v-if="errors.volume" class="field-error">{{ errors.volume }}</p>
         </div>
         <div class="field">
-          <label for="log-left">Left over</label>
-          <input id="log-left" v-model="form.left" class="native" placeholder="nothing" autocomplete="off" :aria-invalid="errors.left ? 'true' : undefined">
+          <label for="log-left">{{ t('parts.log-dialog.left-over') }}</label>
+          <input id="log-left" v-model="form.left" class="native" :placeholder="t('parts.log-dialog.nothing')" autocomplete="off" :aria-invalid="errors.left ? 'true' : undefined">
           <p v-if="errors.left" class="field-error">{{ errors.left }}</p>
         </div>
       </div>
-      <label v-if="rinse !== null" class="rinsed"><input v-model="form.rinsed" type="checkbox"> The delicate ones were rinsed</label>
+      <label v-if="rinse !== null" class="rinsed"><input v-model="form.rinsed" type="checkbox"> {{ t('parts.log-dialog.delicate-ones-were') }}</label>
       <div class="field">
-        <label for="log-note">What you saw</label>
-        <textarea id="log-note" v-model="form.note" class="native" rows="3" placeholder="How many, where, anything burnt?" />
+        <label for="log-note">{{ t('parts.log-dialog.what-saw') }}</label>
+        <textarea id="log-note" v-model="form.note" class="native" rows="3" :placeholder="t('parts.log-dialog.how-many-where')" />
       </div>
-      <p v-if="weather" class="soft small">The weather of that hour is written down with it; now {{ weather }}.</p>
+      <p v-if="weather" class="soft small">{{ t('parts.log-dialog.weather-hour-written', { weather }) }}</p>
       <p v-if="errors.status || errors.rounds" class="field-error">{{ errors.status ?? errors.rounds }}</p>
       <div class="actions">
-        <n-button type="primary" attr-type="submit" :loading="busy">{{ isPart ? 'Log this part' : 'Log it' }}</n-button>
-        <n-button @click="shown = false">Not now</n-button>
+        <n-button type="primary" attr-type="submit" :loading="busy">{{ isPart ? t('parts.log-dialog.log-part') : t('parts.log-dialog.log-2') }}</n-button>
+        <n-button @click="shown = false">{{ t('parts.log-dialog.not-now') }}</n-button>
       </div>
     </form>
   </app-dialog>

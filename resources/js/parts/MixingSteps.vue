@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Layer } from '@/api/client'
 
 defineProps<{ layers: Layer[] }>()
@@ -6,12 +7,12 @@ defineProps<{ layers: Layer[] }>()
 
 <template>
   <div>
-    <h3>In this order</h3>
+    <h3>{{ t('parts.mixing-steps.order') }}</h3>
     <ol>
       <li v-for="layer in layers" :key="layer.name + layer.from_ml">
         <strong>{{ layer.name }}, {{ layer.amount }}.</strong> <template v-if="layer.measure && layer.group !== 'water'">{{ layer.measure }}. </template>{{ layer.how }}
       </li>
-      <li>Close, label with what it is and the day, and shake now and then while spraying.</li>
+      <li>{{ t('parts.mixing-steps.close-label-what') }}</li>
     </ol>
   </div>
 </template>

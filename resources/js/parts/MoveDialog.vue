@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from './AppDialog.vue'
 import DayMeaning from './DayMeaning.vue'
 import { ApiFailure, type Round } from '@/api/client'
@@ -48,36 +49,36 @@ async function confirm(): Promise<void> {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" :title="`Move: ${title}`" :width="560">
+  <app-dialog v-model:shown="shown" :title="t('parts.move-dialog.move', { title })" :width="560">
     <form class="form-grid" @submit.prevent="confirm">
-      <div v-if="strip.length" class="strip" role="group" aria-label="The next two weeks">
-        <button v-for="one in strip" :key="one.day" type="button" :class="[one.word, { best: one.is_best }]" :aria-pressed="one.day === day" :aria-label="`${times.day(one.day)}: ${one.word === 'no' ? 'no hour' : one.word}${one.is_best ? ', the best' : ''}`" @click="choose(one)">
+      <div v-if="strip.length" class="strip" role="group" :aria-label="t('parts.move-dialog.next-two-weeks')">
+        <button v-for="one in strip" :key="one.day" type="button" :class="[one.word, { best: one.is_best }]" :aria-pressed="one.day === day" :aria-label="`${times.day(one.day)}: ${one.word === 'no' ? t('parts.move-dialog.no-hour') : one.word}${one.is_best ? t('parts.move-dialog.best') : ''}`" @click="choose(one)">
           <span>{{ times.day(one.day, 'short').split(' ')[0]?.replace(',', '').slice(0, 2) }}</span><strong>{{ Number(one.day.slice(8)) }}</strong><span aria-hidden="true">{{ MARKS[one.word] }}</span>
         </button>
       </div>
       <div class="two">
         <div class="field">
-          <label :for="`day-${round.id}`">To</label>
+          <label :for="`day-${round.id}`">{{ t('parts.move-dialog.to') }}</label>
           <input :id="`day-${round.id}`" v-model="day" class="native" type="date" :aria-invalid="errors.due_on ? 'true' : undefined">
           <p v-if="errors.due_on" class="field-error">{{ errors.due_on }}</p>
         </div>
         <div class="field">
-          <label :for="`hour-${round.id}`">At</label>
+          <label :for="`hour-${round.id}`">{{ t('parts.move-dialog.at') }}</label>
           <select :id="`hour-${round.id}`" v-model="hour" class="native">
-            <option value="">any hour</option>
+            <option value="">{{ t('parts.move-dialog.any-hour') }}</option>
             <option v-for="n in 24" :key="n" :value="n - 1">{{ String(n - 1).padStart(2, '0') }}:00</option>
           </select>
         </div>
       </div>
       <day-meaning v-if="day" :day="day" :meaning="on(day)" />
       <div class="field">
-        <label :for="`reason-${round.id}`">Why</label>
-        <input :id="`reason-${round.id}`" v-model="reason" class="native" autocomplete="off" placeholder="rain, wind, in bloom …">
+        <label :for="`reason-${round.id}`">{{ t('parts.move-dialog.why') }}</label>
+        <input :id="`reason-${round.id}`" v-model="reason" class="native" autocomplete="off" :placeholder="t('parts.move-dialog.rain-wind-bloom')">
       </div>
       <p v-if="errors.status" class="field-error">{{ errors.status }}</p>
       <div class="actions">
-        <n-button type="primary" attr-type="submit" :loading="busy">Move the round</n-button>
-        <n-button @click="shown = false">Not now</n-button>
+        <n-button type="primary" attr-type="submit" :loading="busy">{{ t('parts.move-dialog.move-round') }}</n-button>
+        <n-button @click="shown = false">{{ t('parts.move-dialog.not-now') }}</n-button>
       </div>
     </form>
   </app-dialog>

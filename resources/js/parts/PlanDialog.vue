@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import SuggestedRounds from './SuggestedRounds.vue'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, ApiFailure, take, type Course, type Recipe, type Schemas, type TroublePage } from '@/api/client'
@@ -116,41 +117,41 @@ async function plan(): Promise<void> {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" :title="`Plan the rounds: ${recipe.name}`" :width="640">
+  <app-dialog v-model:shown="shown" :title="t('parts.plan-dialog.plan-rounds', { name: recipe.name })" :width="640">
     <form class="form-grid" @submit.prevent="plan">
       <div class="two">
         <div class="field">
-          <label for="plan-target">Against</label>
+          <label for="plan-target">{{ t('parts.plan-dialog.against') }}</label>
           <select id="plan-target" v-model="form.target" class="native">
-            <option value="">nothing in particular</option>
+            <option value="">{{ t('parts.plan-dialog.nothing-particular') }}</option>
             <option v-for="target in store.knowledge.targets" :key="target.id" :value="target.id">{{ target.name }}</option>
           </select>
         </div>
         <div class="field">
-          <label for="plan-sprayer">Sprayer</label>
+          <label for="plan-sprayer">{{ t('parts.plan-dialog.sprayer') }}</label>
           <select id="plan-sprayer" v-model="form.sprayer" class="native">
-            <option value="">as the recipe is written</option>
+            <option value="">{{ t('parts.plan-dialog.as-recipe-written') }}</option>
             <option v-for="sprayer in store.sprayers" :key="sprayer.id" :value="sprayer.id">{{ sprayer.name }}</option>
           </select>
         </div>
         <div class="field">
-          <label for="plan-purpose">To</label>
+          <label for="plan-purpose">{{ t('parts.plan-dialog.to') }}</label>
           <select id="plan-purpose" v-model="form.purpose" class="native">
-            <option value="outbreak">end an outbreak</option>
-            <option value="prevention">keep it away</option>
+            <option value="outbreak">{{ t('parts.plan-dialog.end-outbreak') }}</option>
+            <option value="prevention">{{ t('parts.plan-dialog.keep-away') }}</option>
           </select>
         </div>
         <div class="field">
-          <label for="plan-other">In turn with</label>
+          <label for="plan-other">{{ t('parts.plan-dialog.turn') }}</label>
           <select id="plan-other" v-model="form.other" class="native">
-            <option value="">nothing: always this</option>
+            <option value="">{{ t('parts.plan-dialog.nothing-always') }}</option>
             <option v-for="one in recipes" :key="one.id" :value="one.id">{{ one.name }}</option>
           </select>
-          <p v-if="form.other" class="soft small">Every second round is {{ recipes.find((one) => one.id === form.other)?.name }}.</p>
+          <p v-if="form.other" class="soft small">{{ t('parts.plan-dialog.every-second-round', { name: recipes.find((one) => one.id === form.other)?.name }) }}</p>
         </div>
       </div>
       <fieldset>
-        <legend>On</legend>
+        <legend>{{ t('parts.plan-dialog.on') }}</legend>
         <div class="plantings">
           <div v-for="group in zones" :key="group.zone">
             <p class="soft small">{{ group.zone }}</p>
@@ -163,27 +164,27 @@ async function plan(): Promise<void> {
       </fieldset>
       <div class="three">
         <div class="field">
-          <label for="plan-every">Every … days</label>
+          <label for="plan-every">{{ t('parts.plan-dialog.every-days') }}</label>
           <input id="plan-every" v-model.number="form.every" class="native" type="number" min="1" max="366" :aria-invalid="errors.every_days ? 'true' : undefined" @input="byHand">
         </div>
         <div class="field">
-          <label for="plan-times">Rounds</label>
+          <label for="plan-times">{{ t('parts.plan-dialog.rounds') }}</label>
           <input id="plan-times" v-model.number="form.times" class="native" type="number" min="1" max="100" :aria-invalid="errors.times ? 'true' : undefined" @input="byHand">
         </div>
         <div class="field">
-          <label for="plan-starts">First on</label>
+          <label for="plan-starts">{{ t('parts.plan-dialog.first') }}</label>
           <input id="plan-starts" v-model="form.starts" class="native" type="date" :aria-invalid="errors.starts_on ? 'true' : undefined" @input="byHand">
         </div>
       </div>
       <div class="suggest">
-        <n-button :loading="asking" :disabled="!form.target" @click="suggest">How often, and when?</n-button>
-        <p v-if="!form.target" class="soft small">Choose what it is against: its life cycle says how often.</p>
+        <n-button :loading="asking" :disabled="!form.target" @click="suggest">{{ t('parts.plan-dialog.how-often-when') }}</n-button>
+        <p v-if="!form.target" class="soft small">{{ t('parts.plan-dialog.choose-what-against') }}</p>
         <suggested-rounds v-if="suggestion" :suggestion="suggestion" :is-taken="rounds.length > 0" :alternates="form.other !== ''" @take="takeSuggestion" />
       </div>
       <p v-for="message in others" :key="message" class="field-error">{{ message }}</p>
       <div class="actions">
-        <n-button type="primary" attr-type="submit" :loading="busy">Plan {{ form.times }} rounds</n-button>
-        <n-button @click="shown = false">Not now</n-button>
+        <n-button type="primary" attr-type="submit" :loading="busy">{{ t('parts.plan-dialog.plan-rounds-2', { times: form.times }) }}</n-button>
+        <n-button @click="shown = false">{{ t('parts.plan-dialog.not-now') }}</n-button>
       </div>
     </form>
   </app-dialog>

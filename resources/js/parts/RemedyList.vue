@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Remedy } from '@/api/client'
 
 /** Families of sprays against a trouble, ranked, each with the recipes of this garden that are one. */
@@ -7,11 +8,11 @@ const emit = defineEmits<{ pick: [string] }>()
 
 function notes(remedy: Remedy): string[] {
   return [
-    remedy.too_near_harvest ? `not now: wait ${remedy.wait_days} days before eating, and the harvest is nearer` : '',
-    remedy.plant_is_sensitive ? 'this plant is easily hurt by it: the mild strength, after a test' : '',
-    remedy.noted ? `mind ${remedy.noted}` : '',
-    remedy.too_late ? 'it prevents, and comes late now' : remedy.as_prevention ? 'it prevents: before the trouble comes' : '',
-    remedy.stages.length ? `reaches only: ${remedy.stages.join(', ')}` : '',
+    remedy.too_near_harvest ? t('parts.remedy-list.not-now-wait', { waitDays: remedy.wait_days }) : '',
+    remedy.plant_is_sensitive ? t('parts.remedy-list.plant-easily-hurt') : '',
+    remedy.noted ? t('parts.remedy-list.mind', { noted: remedy.noted }) : '',
+    remedy.too_late ? t('parts.remedy-list.prevents-comes-late') : remedy.as_prevention ? t('parts.remedy-list.prevents-before-trouble') : '',
+    remedy.stages.length ? t('parts.remedy-list.reaches-only', { stages: remedy.stages.join(', ') }) : '',
   ].filter(Boolean)
 }
 </script>
@@ -25,11 +26,11 @@ function notes(remedy: Remedy): string[] {
         <div v-if="remedy.open && remedy.recipes.length" class="recipes">
           <button v-for="recipe in remedy.recipes" :key="recipe.id" type="button" :class="{ meant: recipe.meant_for_it }" :aria-pressed="chosen === recipe.id" @click="emit('pick', recipe.id)">{{ recipe.name }}</button>
         </div>
-        <p v-else-if="remedy.open" class="soft small">No recipe of this kind is kept yet.</p>
+        <p v-else-if="remedy.open" class="soft small">{{ t('parts.remedy-list.no-recipe-kind') }}</p>
         <details>
-          <summary>How it works, and what it cannot do</summary>
+          <summary>{{ t('parts.remedy-list.how-works-what') }}</summary>
           <p class="small">{{ remedy.how }} {{ remedy.limits }}</p>
-          <p class="small soft">Acts {{ remedy.mode }}.<template v-if="remedy.schools"> Final strength by school: {{ remedy.schools }}.</template><template v-if="remedy.wait_days"> Usual wait before eating, with washing: {{ remedy.wait_days }} {{ remedy.wait_days === 1 ? 'day' : 'days' }} (not established).</template></p>
+          <p class="small soft">{{ t('parts.remedy-list.acts', { mode: remedy.mode }) }}<template v-if="remedy.schools"> {{ t('parts.remedy-list.final-strength-by', { schools: remedy.schools }) }}</template><template v-if="remedy.wait_days"> {{ t('parts.remedy-list.usual-wait-before', { waitDays: remedy.wait_days, days: remedy.wait_days === 1 ? 'day' : 'days' }) }}</template></p>
         </details>
       </template>
     </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { api, ApiFailure, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/stores/saving'
@@ -42,17 +43,17 @@ defineExpose({ load })
 
 <template>
   <section v-if="replans.length" class="replans" aria-labelledby="replans-title">
-    <h2 id="replans-title">What has changed</h2>
+    <h2 id="replans-title">{{ t('parts.replan-note.what-has-changed') }}</h2>
     <ul>
       <li v-for="one in replans" :key="one.course_id">
         <div>
           <p><strong>{{ one.name }}</strong></p>
           <p v-if="one.news">{{ one.news }}</p>
           <p v-for="group in grouped(one.moves)" :key="group[0]!.round_id">
-            {{ group.length > 1 ? 'Rounds' : 'Round' }} <template v-for="(each, n) in group" :key="each.round_id">{{ n ? '; ' : '' }}{{ each.number }}: {{ times.day(each.from, 'short') }} → <strong>{{ times.day(each.to, 'short') }}, {{ String(each.hour).padStart(2, '0') }}:00</strong></template><template v-if="group[0]!.because !== one.news">. {{ group[0]!.because }}</template>
+            {{ group.length > 1 ? t('parts.replan-note.rounds') : t('parts.replan-note.round') }} <template v-for="(each, n) in group" :key="each.round_id">{{ n ? '; ' : '' }}{{ each.number }}: {{ times.day(each.from, 'short') }} → <strong>{{ times.day(each.to, 'short') }}, {{ String(each.hour).padStart(2, '0') }}:00</strong></template><template v-if="group[0]!.because !== one.news">. {{ group[0]!.because }}</template>
           </p>
         </div>
-        <n-button v-if="one.moves.length" size="small" :disabled="busy" :aria-label="`Move the rounds of ${one.name}`" @click="move(one)">{{ one.moves.length === 1 ? 'Move it' : 'Move them' }}</n-button>
+        <n-button v-if="one.moves.length" size="small" :disabled="busy" :aria-label="t('parts.replan-note.move-rounds', { name: one.name })" @click="move(one)">{{ one.moves.length === 1 ? t('parts.replan-note.move') : t('parts.replan-note.move-them') }}</n-button>
       </li>
     </ul>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import LogDialog from './LogDialog.vue'
 import MoveDialog from './MoveDialog.vue'
@@ -29,7 +30,7 @@ const reason = ref('')
 const path = () => ({ params: { path: { garden: store.id, round: props.round.id } } })
 
 async function later(): Promise<void> {
-  await attempt(async () => done((await take(api.POST('/api/gardens/{garden}/rounds/{round}/later', { ...path(), body: { version: props.round.version, reason: 'not that day' } }))).change))
+  await attempt(async () => done((await take(api.POST('/api/gardens/{garden}/rounds/{round}/later', { ...path(), body: { version: props.round.version, reason: t('parts.round-actions.not-day') } }))).change))
   emit('changed')
 }
 function askSkip(): void {
@@ -48,22 +49,22 @@ async function skip(): Promise<void> {
 
 <template>
   <div class="actions">
-    <n-button v-if="!withoutLog" :type="now ? 'warning' : 'default'" @click="showLog = true">Log it</n-button>
-    <n-button v-if="now && isDue" :disabled="busy" title="Moves it to the best of the next days" @click="later">Not today</n-button>
-    <n-button @click="showMove = true">Move</n-button>
-    <n-button quaternary @click="askSkip">Skip</n-button>
+    <n-button v-if="!withoutLog" :type="now ? 'warning' : 'default'" @click="showLog = true">{{ t('parts.round-actions.log') }}</n-button>
+    <n-button v-if="now && isDue" :disabled="busy" :title="t('parts.round-actions.moves-best-next')" @click="later">{{ t('parts.round-actions.not-today') }}</n-button>
+    <n-button @click="showMove = true">{{ t('parts.round-actions.move') }}</n-button>
+    <n-button quaternary @click="askSkip">{{ t('parts.round-actions.skip') }}</n-button>
     <log-dialog v-if="showLog" v-model:shown="showLog" :rounds="[round]" :title="title" :volume="volume" :plantings="plantings" @done="emit('changed')" />
     <move-dialog v-if="showMove" v-model:shown="showMove" :round="round" :title="title" @changed="emit('changed')" />
-    <app-dialog v-model:shown="showSkip" :title="`Skip: ${title}`" :width="460">
+    <app-dialog v-model:shown="showSkip" :title="t('parts.round-actions.skip-2', { title })" :width="460">
       <form class="form-grid" @submit.prevent="skip">
         <div class="field">
-          <label :for="`skip-${round.id}`">Why</label>
-          <input :id="`skip-${round.id}`" v-model="reason" class="native" autocomplete="off" placeholder="rain, wind, in bloom …">
+          <label :for="`skip-${round.id}`">{{ t('parts.round-actions.why') }}</label>
+          <input :id="`skip-${round.id}`" v-model="reason" class="native" autocomplete="off" :placeholder="t('parts.round-actions.rain-wind-bloom')">
         </div>
         <p v-for="message in errors" :key="message" class="field-error">{{ message }}</p>
         <div class="actions">
-          <n-button type="primary" attr-type="submit" :loading="busy">Skip the round</n-button>
-          <n-button @click="showSkip = false">Not now</n-button>
+          <n-button type="primary" attr-type="submit" :loading="busy">{{ t('parts.round-actions.skip-round') }}</n-button>
+          <n-button @click="showSkip = false">{{ t('parts.round-actions.not-now') }}</n-button>
         </div>
       </form>
     </app-dialog>

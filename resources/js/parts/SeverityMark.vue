@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Severity } from '@/api/client'
 
 defineProps<{ severity: Severity; wordless?: boolean }>()
 
-const words: Record<Severity, string> = { fine: 'Good', notice: 'Know', caution: 'Careful', stop: 'Stop' }
+const words: Record<Severity, string> = { fine: t('parts.severity-mark.good'), notice: t('parts.severity-mark.know'), caution: t('parts.severity-mark.careful'), stop: t('parts.severity-mark.stop') }
 </script>
 
 <template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import SeverityMark from './SeverityMark.vue'
 import type { Strength } from '@/api/client'
 import { computed, ref } from 'vue'
@@ -49,7 +50,7 @@ const needle = computed(() => `${place(props.strength.strength.likely)}%`)
     <div class="top">
       <span class="name">{{ strength.name }}</span>
       <severity-mark v-if="strength.severity !== 'unjudged'" :severity="strength.severity" />
-      <button type="button" class="value" :aria-expanded="exact" :title="exact ? undefined : 'Show the exact figure'" @click="exact = !exact">
+      <button type="button" class="value" :aria-expanded="exact" :title="exact ? undefined : t('parts.strength-gauge.show-exact-figure')" @click="exact = !exact">
         <strong>{{ exact ? strength.said_exactly : strength.said }}</strong> <span v-if="strength.said_range && !exact" class="soft small">{{ strength.said_range }}</span>
       </button>
     </div>
@@ -63,7 +64,7 @@ const needle = computed(() => `${place(props.strength.strength.likely)}%`)
     </div>
     <div class="under small soft">
       <span v-if="stops">{{ strength.said_bounds }}</span>
-      <span v-else-if="strength.severity === 'unjudged'">not held against leaves</span>
+      <span v-else-if="strength.severity === 'unjudged'">{{ t('parts.strength-gauge.not-held-against') }}</span>
     </div>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { useTimes } from '@/stores/times'
 import type { Schemas } from '@/api/client'
 import { NButton } from 'naive-ui'
@@ -14,12 +15,12 @@ const times = useTimes()
     <p>{{ suggestion.because }} <span class="soft small">{{ suggestion.basis }}</span></p>
     <ol>
       <li v-for="round in suggestion.rounds" :key="round.from">
-        <strong>{{ times.instant(round.from) }}</strong><template v-if="alternates">, {{ round.recipe }}</template> <span v-if="round.is_late" class="field-error">late</span> {{ round.because }}
+        <strong>{{ times.instant(round.from) }}</strong><template v-if="alternates">, {{ round.recipe }}</template> <span v-if="round.is_late" class="field-error">{{ t('parts.suggested-rounds.late') }}</span> {{ round.because }}
       </li>
     </ol>
-    <p v-if="suggestion.rounds.length === 0" class="field-error">No hour was found: the weather or the flowers are against it.</p>
-    <p class="soft small">Weather from {{ suggestion.source }}.</p>
-    <n-button v-if="suggestion.rounds.length" :type="isTaken ? 'default' : 'primary'" size="small" @click="emit('take')">{{ isTaken ? 'Taken' : 'Take these days and hours' }}</n-button>
+    <p v-if="suggestion.rounds.length === 0" class="field-error">{{ t('parts.suggested-rounds.no-hour-was') }}</p>
+    <p class="soft small">{{ t('parts.suggested-rounds.weather-from', { source: suggestion.source }) }}</p>
+    <n-button v-if="suggestion.rounds.length" :type="isTaken ? 'default' : 'primary'" size="small" @click="emit('take')">{{ isTaken ? t('parts.suggested-rounds.taken') : t('parts.suggested-rounds.take-these-days') }}</n-button>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Bench } from '@/api/client'
 import { computed } from 'vue'
 
@@ -69,7 +70,7 @@ const hasAir = computed(() => props.bench.capacity_ml - props.bench.usable_ml > 
 
 const ticks = computed(() => props.bench.marks.map((mark) => ({ y: BOTTOM - mark.ml * perMl.value, label: mark.label })))
 
-const described = computed(() => `The vessel, filled in this order: ${props.bench.layers.map((l) => `${l.name} ${l.amount}`).join(', ')}. It holds ${props.bench.usable} with air left.`)
+const described = computed(() => t('parts.vessel-picture.vessel-filled-order', { amount: props.bench.layers.map((l) => `${l.name} ${l.amount}`).join(', '), usable: props.bench.usable }))
 </script>
 
 <template>
@@ -95,10 +96,10 @@ const described = computed(() => `The vessel, filled in this order: ${props.benc
       <g v-if="hasAir">
         <line class="fill-line" x1="84" x2="196" :y1="usableAt" :y2="usableAt" />
         <template v-if="usableAt > WIDE_FROM">
-          <text x="140" :y="usableAt - 22" text-anchor="middle">air for</text>
-          <text x="140" :y="usableAt - 6" text-anchor="middle">the pump</text>
+          <text x="140" :y="usableAt - 22" text-anchor="middle">{{ t('parts.vessel-picture.air') }}</text>
+          <text x="140" :y="usableAt - 6" text-anchor="middle">{{ t('parts.vessel-picture.pump') }}</text>
         </template>
-        <text v-else x="140" :y="usableAt - 10" text-anchor="middle">air</text>
+        <text v-else x="140" :y="usableAt - 10" text-anchor="middle">{{ t('parts.vessel-picture.air-2') }}</text>
       </g>
       <g v-for="label in labels" :key="label.lines.join() + label.at" class="label">
         <path :d="`M202 ${label.at} L212 ${label.y - 2} h4`" />
@@ -106,7 +107,7 @@ const described = computed(() => `The vessel, filled in this order: ${props.benc
         <text x="220" :y="label.y + label.lines.length * LINE" class="amount">{{ label.amount }}</text>
       </g>
     </svg>
-    <figcaption v-if="dissolved.length" class="small soft">Also in it, adding no volume: {{ dissolved.map((l) => l.name.toLowerCase()).join(', ') }}</figcaption>
+    <figcaption v-if="dissolved.length" class="small soft">{{ t('parts.vessel-picture.also-adding-no', { toLowerCase: dissolved.map((l) => l.name.toLowerCase()).join(', ') }) }}</figcaption>
   </figure>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Schemas } from '@/api/client'
 
 /** Days of the week, each to be ticked. */
@@ -6,8 +7,8 @@ type Day = Schemas['FreeHours']['days'][number]
 const days = defineModel<Day[]>({ required: true })
 defineProps<{ legend: string }>()
 const WEEK: { id: Day; short: string; name: string }[] = [
-  { id: 'mon', short: 'Mo', name: 'Monday' }, { id: 'tue', short: 'Tu', name: 'Tuesday' }, { id: 'wed', short: 'We', name: 'Wednesday' }, { id: 'thu', short: 'Th', name: 'Thursday' },
-  { id: 'fri', short: 'Fr', name: 'Friday' }, { id: 'sat', short: 'Sa', name: 'Saturday' }, { id: 'sun', short: 'Su', name: 'Sunday' },
+  { id: 'mon', short: t('parts.week-days.mo'), name: t('parts.week-days.monday') }, { id: 'tue', short: t('parts.week-days.tu'), name: t('parts.week-days.tuesday') }, { id: 'wed', short: t('parts.week-days.we'), name: t('parts.week-days.wednesday') }, { id: 'thu', short: t('parts.week-days.th'), name: t('parts.week-days.thursday') },
+  { id: 'fri', short: t('parts.week-days.fr'), name: t('parts.week-days.friday') }, { id: 'sat', short: t('parts.week-days.sa'), name: t('parts.week-days.saturday') }, { id: 'sun', short: t('parts.week-days.su'), name: t('parts.week-days.sunday') },
 ]
 </script>
 

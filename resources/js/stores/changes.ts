@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { api, take, ApiFailure, type Change } from '@/api/client'
 import { useGarden } from './garden'
 import { NButton, useMessage } from 'naive-ui'
@@ -14,7 +15,7 @@ export function useChanges() {
     const shown = message.success(
       () => h('span', { class: 'undo-line' }, [
         change.label,
-        h(NButton, { size: 'small', secondary: true, onClick: () => void undo() }, { default: () => 'Undo' }),
+        h(NButton, { size: 'small', secondary: true, onClick: () => void undo() }, { default: () => t('stores.changes.undo') }),
       ]),
       { duration: SHOWN_MS, keepAliveOnHover: true, closable: true },
     )
@@ -23,7 +24,7 @@ export function useChanges() {
       shown.destroy()
       try {
         await take(api.POST('/api/gardens/{garden}/changes/{change}/undo', { params: { path: { garden: store.id, change: change.id } } }))
-        message.info(`Undone: ${change.label}`)
+        message.info(t('stores.changes.undone', { label: change.label }))
         await afterUndo?.()
         store.undone++
       } catch (e) {
@@ -33,7 +34,7 @@ export function useChanges() {
   }
 
   function failed(e: unknown): void {
-    message.error(e instanceof ApiFailure ? e.message : 'Something went wrong. Nothing was saved.', { duration: SHOWN_MS, closable: true })
+    message.error(e instanceof ApiFailure ? e.message : t('stores.changes.something-went-wrong'), { duration: SHOWN_MS, closable: true })
   }
 
   return { done, failed }

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { ApiFailure } from '@/api/client'
 import { useDebounceFn } from '@vueuse/core'
 import { ref, shallowRef, type ShallowRef } from 'vue'
@@ -38,7 +39,7 @@ export function useWorkedOut<T>(ask: (signal: AbortSignal) => Promise<T> | null,
         errors.value = e.fields
         failure.value = null
       } else {
-        failure.value = e instanceof Error ? e.message : 'Something went wrong.'
+        failure.value = e instanceof Error ? e.message : t('stores.worked-out.something-went-wrong')
       }
     }
   }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Schemas } from '@/api/client'
 import { computed } from 'vue'
 
@@ -13,8 +14,8 @@ const nothing = computed(() => props.safety.left.length === 0 && props.safety.ma
 <template>
   <section v-if="!nothing || safety.ph || safety.why_no_ph" class="after" aria-labelledby="after-title">
     <div class="top">
-      <h3 id="after-title">After mixing</h3>
-      <span v-if="safety.ph">pH <strong>{{ safety.ph.said }}</strong> <router-link class="small" :to="{ name: 'why', query: { rule: 'ph' } }">an estimate</router-link></span>
+      <h3 id="after-title">{{ t('bench.after-mixing.after-mixing') }}</h3>
+      <span v-if="safety.ph">{{ t('bench.after-mixing.ph') }} <strong>{{ safety.ph.said }}</strong> <router-link class="small" :to="{ name: 'why', query: { rule: 'ph' } }">{{ t('bench.after-mixing.estimate') }}</router-link></span>
     </div>
     <ul v-if="safety.left.length" class="left">
       <li v-for="one in safety.left" :key="one.name">
@@ -22,8 +23,8 @@ const nothing = computed(() => props.safety.left.length === 0 && props.safety.ma
         <div class="bars" aria-hidden="true"><i class="before" :style="{ width: wide(one.before) }" /><i class="now" :style="{ width: wide(one.after.likely) }" /></div>
       </li>
     </ul>
-    <p v-if="safety.made.length">What is made: <template v-for="(one, n) in safety.made" :key="one.name">{{ n ? ', ' : '' }}{{ one.name }} {{ one.said }}</template>. <router-link class="small" :to="{ name: 'why', query: { rule: 'reactions' } }">How this is worked out</router-link></p>
-    <p v-if="safety.why_no_ph" class="small soft">No pH: {{ safety.why_no_ph }}</p>
+    <p v-if="safety.made.length">{{ t('bench.after-mixing.what-made') }} <template v-for="(one, n) in safety.made" :key="one.name">{{ n ? ', ' : '' }}{{ one.name }} {{ one.said }}</template>. <router-link class="small" :to="{ name: 'why', query: { rule: 'reactions' } }">{{ t('bench.after-mixing.how-worked-out') }}</router-link></p>
+    <p v-if="safety.why_no_ph" class="small soft">{{ t('bench.after-mixing.no-ph', { whyNoPh: safety.why_no_ph }) }}</p>
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import SeverityMark from '@/parts/SeverityMark.vue'
 import type { Bench } from '@/api/client'
 
@@ -8,8 +9,8 @@ defineProps<{ bench: Bench; stale: boolean }>()
 <template>
   <section v-if="stale" class="banner" aria-live="polite">
     <div>
-      <p class="what">This cannot be worked out yet</p>
-      <p class="instead">What stands below is put aside: it is of what was written before. It comes back as soon as the recipe can be read.</p>
+      <p class="what">{{ t('bench.bench-banner.cannot-worked-out') }}</p>
+      <p class="instead">{{ t('bench.bench-banner.what-stands-below') }}</p>
     </div>
   </section>
   <section v-else class="banner" :class="bench.severity" aria-live="polite">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Bench } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { NButton } from 'naive-ui'
@@ -19,38 +20,38 @@ const volumeHint = computed(() => (props.bench ? props.bench.makes : ''))
 <template>
   <header class="head">
     <div class="title">
-      <label class="visually-hidden" for="recipe-name">Name of the recipe</label>
-      <input id="recipe-name" v-model="name" class="name" placeholder="Name the recipe" autocomplete="off" :aria-invalid="errors['recipe.name'] ? 'true' : undefined">
+      <label class="visually-hidden" for="recipe-name">{{ t('bench.bench-head.name-recipe') }}</label>
+      <input id="recipe-name" v-model="name" class="name" :placeholder="t('bench.bench-head.name-recipe-2')" autocomplete="off" :aria-invalid="errors['recipe.name'] ? 'true' : undefined">
       <p v-if="errors['recipe.name']" class="field-error">{{ errors['recipe.name'] }}</p>
     </div>
     <div class="actions">
-      <n-button @click="$emit('recipes')">Recipes</n-button>
-      <n-button @click="$emit('paste')">Paste a recipe</n-button>
-      <n-button @click="$emit('create')">New</n-button>
+      <n-button @click="$emit('recipes')">{{ t('bench.bench-head.recipes') }}</n-button>
+      <n-button @click="$emit('paste')">{{ t('bench.bench-head.paste-recipe') }}</n-button>
+      <n-button @click="$emit('create')">{{ t('bench.bench-head.new') }}</n-button>
     </div>
     <div class="choices">
-      <div class="field" role="group" aria-label="Sprayer">
-        <span class="label">Into</span>
+      <div class="field" role="group" :aria-label="t('bench.bench-head.sprayer')">
+        <span class="label">{{ t('bench.bench-head.into') }}</span>
         <div class="chips">
-          <button type="button" :aria-pressed="sprayerId === null" @click="sprayerId = null">as written</button>
+          <button type="button" :aria-pressed="sprayerId === null" @click="sprayerId = null">{{ t('bench.bench-head.as-written') }}</button>
           <button v-for="sprayer in store.sprayers" :key="sprayer.id" type="button" :aria-pressed="sprayerId === sprayer.id" @click="sprayerId = sprayer.id">{{ sprayer.name }}</button>
         </div>
       </div>
       <div class="field volume">
-        <label for="volume">Make</label>
+        <label for="volume">{{ t('bench.bench-head.make') }}</label>
         <input id="volume" v-model="volume" class="native" autocomplete="off" :placeholder="volumeHint" :aria-invalid="errors.volume ? 'true' : undefined" :aria-describedby="errors.volume ? 'error-volume' : undefined">
       </div>
       <div class="field">
-        <label for="planting">For</label>
+        <label for="planting">{{ t('bench.bench-head.for') }}</label>
         <select id="planting" v-model="plantingId" class="native">
-          <option :value="null">an ordinary plant</option>
+          <option :value="null">{{ t('bench.bench-head.ordinary-plant') }}</option>
           <optgroup v-for="group in zones" :key="group.zone" :label="group.zone">
             <option v-for="planting in group.plantings" :key="planting.id" :value="planting.id">{{ planting.name }}</option>
           </optgroup>
         </select>
       </div>
     </div>
-    <p class="need wide"><button type="button" class="link" @click="$emit('need')">How much do I need?</button></p>
+    <p class="need wide"><button type="button" class="link" @click="$emit('need')">{{ t('bench.bench-head.how-much-do') }}</button></p>
     <p v-if="errors.volume" id="error-volume" class="field-error wide">{{ errors.volume }}</p>
   </header>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import BenchBanner from './BenchBanner.vue'
 import BenchHead from './BenchHead.vue'
 import AfterMixing from './AfterMixing.vue'
@@ -93,7 +94,7 @@ async function open(id: string): Promise<void> {
   } catch (e) {
     if (asText(route.params.recipe) !== id) return
     if (!(e instanceof ApiFailure) || e.status !== 404) throw e
-    missing.value = 'This recipe is not here any more. It may have been deleted; choose another.'
+    missing.value = t('bench.bench-view.recipe-not-here')
     body.value = null
   }
 }
@@ -113,8 +114,8 @@ function takePasted(pasted: RecipeBody): void {
   if (route.params.recipe !== 'new') pick('new')
   if (!before) return
   const shown = message.info(() => h('span', { class: 'undo-line' }, [
-    'The recipe you had begun is set aside.',
-    h(NButton, { size: 'small', secondary: true, onClick: () => { draft.begin(before); shown.destroy() } }, { default: () => 'Bring it back' }),
+    t('bench.bench-view.recipe-had-begun'),
+    h(NButton, { size: 'small', secondary: true, onClick: () => { draft.begin(before); shown.destroy() } }, { default: () => t('bench.bench-view.bring-back') }),
   ]), { duration: 12_000, keepAliveOnHover: true, closable: true })
 }
 /** The volume is asked anew when the sprayer changes, so it is set after that. */
@@ -142,8 +143,8 @@ function bringBack(version: RecipeVersion): void {
 
 <template>
   <div class="bench">
-    <p v-if="missing" class="field-error">{{ missing }} <n-button size="small" @click="showPicker = true">Recipes</n-button></p>
-    <loading-note v-else-if="!body" what="Fetching the recipe" />
+    <p v-if="missing" class="field-error">{{ missing }} <n-button size="small" @click="showPicker = true">{{ t('bench.bench-view.recipes') }}</n-button></p>
+    <loading-note v-else-if="!body" :what="t('bench.bench-view.fetching-recipe')" />
     <template v-if="body">
       <trouble-strip v-if="trouble" :page="trouble" :recipe="recipe?.id" @pick="pick" @leave="router.replace({ query: { ...route.query, trouble: undefined } })" />
       <bench-head
@@ -156,22 +157,22 @@ function bringBack(version: RecipeVersion): void {
       <swap-note :name="cupboard.name.value" :findings="cupboard.findings.value" :refused="cupboard.refused.value" :swapped="cupboard.before.value !== null" @back="cupboard.putBack" @keep="cupboard.forget" />
       <div class="columns">
         <section aria-labelledby="written">
-          <h2 id="written">As written</h2>
+          <h2 id="written">{{ t('bench.bench-view.as-written') }}</h2>
           <recipe-frame v-model="body" :bench="bench" :errors="errors" @swap="cupboard.swap(null, $event)" />
           <recipe-lines v-model="body" :bench="bench" :errors="errors" @swap="(line, offer) => cupboard.swap(line, offer)" />
           <label class="note">
-            <span class="soft small">Note</span>
+            <span class="soft small">{{ t('bench.bench-view.note') }}</span>
             <textarea v-model="note" class="native" rows="2" />
           </label>
         </section>
-        <section v-if="bench" class="middle" :class="{ aside: isAside }" :inert="isAside" aria-label="The vessel">
+        <section v-if="bench" class="middle" :class="{ aside: isAside }" :inert="isAside" :aria-label="t('bench.bench-view.vessel')">
           <vessel-picture :bench="bench" />
-          <n-button class="on-phone" type="primary" size="large" @click="router.push({ name: 'mix', ...along })">Mix it</n-button>
+          <n-button class="on-phone" type="primary" size="large" @click="router.push({ name: 'mix', ...along })">{{ t('bench.bench-view.mix') }}</n-button>
           <fit-note :bench="bench" />
           <mixing-steps :layers="bench.layers" />
         </section>
         <section v-if="bench" :class="{ aside: isAside }" :inert="isAside" aria-labelledby="in-bottle">
-          <h2 id="in-bottle">In the bottle <span v-if="bench.strengths.some((s) => s.severity !== 'unjudged')" class="against soft">against {{ bench.against }}</span></h2>
+          <h2 id="in-bottle">{{ t('bench.bench-view.bottle') }} <span v-if="bench.strengths.some((s) => s.severity !== 'unjudged')" class="against soft">{{ t('bench.bench-view.against', { against: bench.against }) }}</span></h2>
           <strength-gauge v-for="strength in bench.strengths" :key="strength.substance" :strength="strength" />
           <burden-bar v-if="bench.burden !== null" :said="bench.said_burden" :parts="bench.said_parts" :factor="bench.burden_factor" :strengths="bench.strengths" />
           <finding-list :findings="bench.findings" fold />
@@ -181,30 +182,30 @@ function bringBack(version: RecipeVersion): void {
       </div>
       <div v-if="bench?.safety" class="below" :class="{ aside: isAside }" :inert="isAside">
         <section v-if="bench.safety.jobs.length" class="jobs" aria-labelledby="jobs-title">
-          <h3 id="jobs-title">Does each do anything?</h3>
+          <h3 id="jobs-title">{{ t('bench.bench-view.does-each-do') }}</h3>
           <ul><job-line v-for="(job, n) in bench.safety.jobs" :key="n" :job="job" /></ul>
         </section>
         <after-mixing :safety="bench.safety" />
         <div>
           <care-notes :care="bench.safety.care" />
-          <p v-if="bench.safety.known.length" class="small soft">Taken into account: {{ bench.safety.known.join(', ') }}.</p>
+          <p v-if="bench.safety.known.length" class="small soft">{{ t('bench.bench-view.taken-into-account', { known: bench.safety.known.join(', ') }) }}</p>
         </div>
       </div>
       <footer class="foot">
-        <n-button type="primary" :disabled="isAside || bench === null" @click="router.push({ name: 'mix', ...along })">Mix it</n-button>
-        <n-button :type="changed ? 'primary' : 'default'" :loading="actions.busy.value" :disabled="!changed" @click="actions.save()">{{ recipe ? 'Save' : 'Save the recipe' }}</n-button>
-        <n-button v-if="changed && recipe" @click="draft.drop(body.units)">Drop my changes</n-button>
+        <n-button type="primary" :disabled="isAside || bench === null" @click="router.push({ name: 'mix', ...along })">{{ t('bench.bench-view.mix') }}</n-button>
+        <n-button :type="changed ? 'primary' : 'default'" :loading="actions.busy.value" :disabled="!changed" @click="actions.save()">{{ recipe ? t('bench.bench-view.save') : t('bench.bench-view.save-recipe') }}</n-button>
+        <n-button v-if="changed && recipe" @click="draft.drop(body.units)">{{ t('bench.bench-view.drop-my-changes') }}</n-button>
         <template v-if="recipe">
-          <n-button :disabled="changed" @click="showPlan = true">Plan the rounds</n-button>
-          <n-button @click="router.push({ name: 'label', ...along })">Bottle label</n-button>
-          <n-button @click="router.push({ name: 'compare', query: { recipes: recipe.id, planting: plantingId ?? undefined } })">Compare</n-button>
-          <n-button @click="actions.copy()">Copy</n-button>
-          <n-button @click="showVersions = true">Versions</n-button>
-          <n-button @click="router.push({ name: 'card', params: { recipe: recipe.id }, query: { sprayer: sprayerId ?? undefined, planting: plantingId ?? undefined } })">Card to print</n-button>
-          <n-button quaternary @click="actions.remove()">Delete</n-button>
+          <n-button :disabled="changed" @click="showPlan = true">{{ t('bench.bench-view.plan-rounds') }}</n-button>
+          <n-button @click="router.push({ name: 'label', ...along })">{{ t('bench.bench-view.bottle-label') }}</n-button>
+          <n-button @click="router.push({ name: 'compare', query: { recipes: recipe.id, planting: plantingId ?? undefined } })">{{ t('bench.bench-view.compare') }}</n-button>
+          <n-button @click="actions.copy()">{{ t('bench.bench-view.copy') }}</n-button>
+          <n-button @click="showVersions = true">{{ t('bench.bench-view.versions') }}</n-button>
+          <n-button @click="router.push({ name: 'card', params: { recipe: recipe.id }, query: { sprayer: sprayerId ?? undefined, planting: plantingId ?? undefined } })">{{ t('bench.bench-view.card-print') }}</n-button>
+          <n-button quaternary @click="actions.remove()">{{ t('bench.bench-view.delete') }}</n-button>
         </template>
-        <span v-if="bench && !isAside" class="makes">Makes <strong>{{ bench.makes }}</strong></span>
-        <span v-if="changed" class="soft small">Not saved yet, but kept on this device.</span>
+        <span v-if="bench && !isAside" class="makes">{{ t('bench.bench-view.makes') }} <strong>{{ bench.makes }}</strong></span>
+        <span v-if="changed" class="soft small">{{ t('bench.bench-view.not-saved-yet') }}</span>
       </footer>
       <stale-dialog v-if="actions.theirs.value" v-model:shown="actions.showStale.value" :mine="body" :theirs="actions.theirs.value" @keep="actions.keepMine()" @take="actions.takeTheirs()" />
       <versions-drawer v-if="recipe" v-model:shown="showVersions" :recipe-id="recipe.id" @bring="bringBack" />

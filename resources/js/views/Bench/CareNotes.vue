@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Schemas } from '@/api/client'
 import { computed } from 'vue'
 
@@ -12,7 +13,7 @@ const by = (moment: string) => props.care.filter((note) => note.moment === momen
 
 <template>
   <details class="care">
-    <summary><strong>People, animals, water, soil</strong> <span class="soft">what to mind while mixing, spraying and afterwards</span></summary>
+    <summary><strong>{{ t('bench.care-notes.people-animals-water') }}</strong> <span class="soft">{{ t('bench.care-notes.what-mind-while') }}</span></summary>
     <template v-for="moment in moments" :key="moment.id">
       <template v-if="by(moment.id).length">
         <h4>{{ moment.name }}</h4>

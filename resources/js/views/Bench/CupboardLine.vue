@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Offer } from '@/api/client'
 import { computed } from 'vue'
 
@@ -15,9 +16,9 @@ function pick(id: string): void {
 
 <template>
   <label v-if="offers.length" class="cupboard">
-    <span class="soft small">from</span>
-    <select class="native" :aria-label="`Bottle for ${label}`" :value="same?.product_id ?? ''" @change="pick(($event.target as HTMLSelectElement).value)">
-      <option v-if="!same" value="">a bottle as written, not in the cupboard</option>
+    <span class="soft small">{{ t('bench.cupboard-line.from') }}</span>
+    <select class="native" :aria-label="t('bench.cupboard-line.bottle', { label })" :value="same?.product_id ?? ''" @change="pick(($event.target as HTMLSelectElement).value)">
+      <option v-if="!same" value="">{{ t('bench.cupboard-line.bottle-as-written') }}</option>
       <option v-for="offer in offers" :key="offer.product_id" :value="offer.product_id">{{ offer.name }}, {{ offer.strength }}</option>
     </select>
   </label>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Bench } from '@/api/client'
 
 /** How the mix sits in the sprayer, how long it keeps, what it costs. */
@@ -8,15 +9,15 @@ defineProps<{ bench: Bench }>()
 <template>
   <dl class="fit">
     <div v-if="bench.fit" :class="bench.fit.verdict">
-      <dt>In the sprayer</dt>
+      <dt>{{ t('bench.fit-note.sprayer') }}</dt>
       <dd>
-        <template v-if="bench.fit.fills > 1"><strong>{{ bench.fit.fills }} fills of {{ bench.fit.each }}.</strong> The amounts here are for one of them.</template>
+        <template v-if="bench.fit.fills > 1"><strong>{{ t('bench.fit-note.fills', { fills: bench.fit.fills, each: bench.fit.each }) }}</strong> {{ t('bench.fit-note.amounts-here-one') }}</template>
         <template v-else>{{ bench.fit.said }}</template>
-        <span v-if="bench.fit.if_full && bench.fit.fills === 1" class="soft small">Full of {{ bench.base_name.toLowerCase() }} already? Pour out {{ bench.fit.if_full }} first.</span>
+        <span v-if="bench.fit.if_full && bench.fit.fills === 1" class="soft small">{{ t('bench.fit-note.full-already-pour', { toLowerCase: bench.base_name.toLowerCase(), ifFull: bench.fit.if_full }) }}</span>
       </dd>
     </div>
-    <div><dt>Once mixed</dt><dd>{{ bench.keeps }}<span v-if="bench.keeps_ground" class="soft small">Ground: {{ bench.keeps_ground }}</span></dd></div>
-    <div v-if="bench.cost.amount > 0"><dt>It costs</dt><dd>{{ bench.cost.said }}<span v-if="!bench.cost.is_whole" class="soft small">and what has no price in the pantry</span></dd></div>
+    <div><dt>{{ t('bench.fit-note.once-mixed') }}</dt><dd>{{ bench.keeps }}<span v-if="bench.keeps_ground" class="soft small">{{ t('bench.fit-note.ground', { keepsGround: bench.keeps_ground }) }}</span></dd></div>
+    <div v-if="bench.cost.amount > 0"><dt>{{ t('bench.fit-note.costs') }}</dt><dd>{{ bench.cost.said }}<span v-if="!bench.cost.is_whole" class="soft small">{{ t('bench.fit-note.what-has-no') }}</span></dd></div>
   </dl>
 </template>
 

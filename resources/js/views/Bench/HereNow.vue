@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { useGarden } from '@/stores/garden'
 import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
@@ -13,11 +14,11 @@ const store = useGarden()
 const degrees = computed(() => (store.garden?.units === 'us' ? '°F' : '°C'))
 const speed = computed(() => (['us', 'imperial'].includes(store.garden?.units ?? '') ? 'mph' : 'km/h'))
 const fields = computed(() => [
-  { key: 'temperature' as const, label: `Air, ${degrees.value}` }, { key: 'humidity' as const, label: 'Damp, %' }, { key: 'wind' as const, label: `Wind, ${speed.value}` }, { key: 'rain_in' as const, label: 'Rain in, h' }, { key: 'ph' as const, label: 'pH, measured' },
+  { key: 'temperature' as const, label: t('bench.here-now.air', { degrees: degrees.value }) }, { key: 'humidity' as const, label: t('bench.here-now.damp-percent') }, { key: 'wind' as const, label: t('bench.here-now.wind', { speed: speed.value }) }, { key: 'rain_in' as const, label: t('bench.here-now.rain-h') }, { key: 'ph' as const, label: t('bench.here-now.ph-measured') },
 ])
 const parts = ['dawn', 'morning', 'midday', 'afternoon', 'dusk', 'night']
 const states: { id: PlantState; label: string }[] = [
-  { id: 'drought', label: 'Thirsty or wilted' }, { id: 'new', label: 'Moved this week' }, { id: 'soft-growth', label: 'Soft new growth' }, { id: 'hardened', label: 'Hardened leaves' }, { id: 'in-flower', label: 'Open flowers' }, { id: 'sick', label: 'Sick leaves' },
+  { id: 'drought', label: t('bench.here-now.thirsty-wilted') }, { id: 'new', label: t('bench.here-now.moved-week') }, { id: 'soft-growth', label: t('bench.here-now.soft-new-growth') }, { id: 'hardened', label: t('bench.here-now.hardened-leaves') }, { id: 'in-flower', label: t('bench.here-now.open-flowers') }, { id: 'sick', label: t('bench.here-now.sick-leaves') },
 ]
 /** A complaint opens it; only its owner closes it. */
 const opened = ref(false)
@@ -27,7 +28,7 @@ watch(() => Object.keys(props.errors).some((field) => field.startsWith('now.')),
 <template>
   <details class="now" :open="opened" @toggle="opened = ($event.target as HTMLDetailsElement).open">
     <summary>
-      <strong>Here and now</strong> <span class="soft">{{ said || 'the hour, the plant, the water: say what you know' }}</span>
+      <strong>{{ t('bench.here-now.here-now') }}</strong> <span class="soft">{{ said || t('bench.here-now.hour-plant-water') }}</span>
     </summary>
     <div class="grid">
       <div v-for="field in fields" :key="field.key" class="field">
@@ -36,22 +37,22 @@ watch(() => Object.keys(props.errors).some((field) => field.startsWith('now.')),
         <p v-if="errors[`now.${field.key}`]" :id="`now-${field.key}-error`" class="field-error">{{ errors[`now.${field.key}`] }}</p>
       </div>
       <div class="field">
-        <label for="now-part">Time of day</label>
-        <select id="now-part" v-model="now.part" class="native"><option value="">not said</option><option v-for="part in parts" :key="part">{{ part }}</option></select>
+        <label for="now-part">{{ t('bench.here-now.time-day') }}</label>
+        <select id="now-part" v-model="now.part" class="native"><option value="">{{ t('bench.here-now.not-said') }}</option><option v-for="part in parts" :key="part">{{ part }}</option></select>
       </div>
       <div class="field">
-        <label for="now-water">Water</label>
-        <select id="now-water" v-model="now.water" class="native"><option value="tap">from the tap</option><option value="rain">rain</option><option value="distilled">distilled</option></select>
+        <label for="now-water">{{ t('bench.here-now.water') }}</label>
+        <select id="now-water" v-model="now.water" class="native"><option value="tap">{{ t('bench.here-now.from-tap') }}</option><option value="rain">{{ t('bench.here-now.rain') }}</option><option value="distilled">{{ t('bench.here-now.distilled') }}</option></select>
       </div>
     </div>
     <div class="checks">
-      <label><input v-model="now.sun_soon" type="checkbox"> Full sun within two hours</label>
-      <label><input v-model="now.bees_about" type="checkbox"> Bees at open flowers</label>
+      <label><input v-model="now.sun_soon" type="checkbox"> {{ t('bench.here-now.full-sun-within') }}</label>
+      <label><input v-model="now.bees_about" type="checkbox"> {{ t('bench.here-now.bees-at-open') }}</label>
       <label v-for="state in states" :key="state.id"><input v-model="now.states" type="checkbox" :value="state.id"> {{ state.label }}</label>
-      <label><input v-model="now.washed" type="checkbox"> Rain or a rinse since the last spray</label>
-      <label><input v-model="now.rinsed" type="checkbox"> The sprayer has been rinsed</label>
+      <label><input v-model="now.washed" type="checkbox"> {{ t('bench.here-now.rain-rinse-since') }}</label>
+      <label><input v-model="now.rinsed" type="checkbox"> {{ t('bench.here-now.sprayer-has-been') }}</label>
     </div>
-    <p v-if="said"><n-button size="small" @click="$emit('clear')">Forget all this</n-button></p>
+    <p v-if="said"><n-button size="small" @click="$emit('clear')">{{ t('bench.here-now.forget-all') }}</n-button></p>
   </details>
 </template>
 

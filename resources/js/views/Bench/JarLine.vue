@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Line } from '@/api/client'
 
 /** Which jar a line is taken from, and what is in it. */
@@ -9,20 +10,20 @@ defineEmits<{ pick: [id: string] }>()
 <template>
   <div v-if="line.made_as" class="jar">
     <label v-if="line.jars.length || line.preparation" class="from">
-      <span class="soft small">from</span>
-      <select class="native" :aria-label="`Jar for ${label}`" :value="line.preparation ?? ''" :aria-invalid="error ? 'true' : undefined" @change="$emit('pick', ($event.target as HTMLSelectElement).value)">
-        <option value="">one as it is usually made</option>
+      <span class="soft small">{{ t('bench.jar-line.from') }}</span>
+      <select class="native" :aria-label="t('bench.jar-line.jar', { label })" :value="line.preparation ?? ''" :aria-invalid="error ? 'true' : undefined" @change="$emit('pick', ($event.target as HTMLSelectElement).value)">
+        <option value="">{{ t('bench.jar-line.one-as-usually') }}</option>
         <option v-for="jar in line.jars" :key="jar.id" :value="jar.id">{{ jar.is_fit ? '' : '✕ ' }}{{ jar.name }}: {{ jar.said }}</option>
-        <option v-if="line.preparation && !line.jars.some((jar) => jar.id === line.preparation)" :value="line.preparation">a jar that is gone</option>
+        <option v-if="line.preparation && !line.jars.some((jar) => jar.id === line.preparation)" :value="line.preparation">{{ t('bench.jar-line.jar-gone') }}</option>
       </select>
     </label>
     <details>
-      <summary>What is in it</summary>
+      <summary>{{ t('bench.jar-line.what') }}</summary>
       <ul><li v-for="one in line.makeup" :key="one">{{ one }}</li></ul>
       <p class="small soft">
-        {{ line.preparation ? 'As it was made.' : 'As it is usually made: yours may differ.' }}
-        <router-link v-if="line.preparation" :to="{ name: 'making', params: { preparation: line.preparation } }">Open the jar</router-link>
-        <router-link v-else :to="line.made_as === 'potash-soap' ? { name: 'soap' } : { name: 'making', params: { preparation: '' }, query: { kind: line.made_as } }">Make it yourself</router-link>
+        {{ line.preparation ? t('bench.jar-line.as-was-made') : t('bench.jar-line.as-usually-made') }}
+        <router-link v-if="line.preparation" :to="{ name: 'making', params: { preparation: line.preparation } }">{{ t('bench.jar-line.open-jar') }}</router-link>
+        <router-link v-else :to="line.made_as === 'potash-soap' ? { name: 'soap' } : { name: 'making', params: { preparation: '' }, query: { kind: line.made_as } }">{{ t('bench.jar-line.make-yourself') }}</router-link>
       </p>
     </details>
     <p v-if="error" class="field-error">{{ error }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, ApiFailure, take, type Need, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -49,48 +50,48 @@ function use(way: Schemas['FillWay']): void {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" title="How much do I need?" :width="860">
+  <app-dialog v-model:shown="shown" :title="t('bench.need-dialog.how-much-do')" :width="860">
     <div class="sides">
       <div class="left">
         <div class="field">
-          <label for="n-wetting">Put on</label>
+          <label for="n-wetting">{{ t('bench.need-dialog.put') }}</label>
           <select id="n-wetting" v-model="form.wetting" class="native">
-            <option value="run-off">until it drips, both sides of the leaves</option>
-            <option value="mist">as a mist</option>
-            <option value="drench">as a drench, pot by pot</option>
-            <option value="ground">on open ground and paths</option>
+            <option value="run-off">{{ t('bench.need-dialog.until-drips-both') }}</option>
+            <option value="mist">{{ t('bench.need-dialog.as-mist') }}</option>
+            <option value="drench">{{ t('bench.need-dialog.as-drench-pot') }}</option>
+            <option value="ground">{{ t('bench.need-dialog.open-ground-paths') }}</option>
           </select>
         </div>
         <div v-if="form.wetting === 'ground'" class="field">
-          <label for="n-ground">How much ground, m²</label>
+          <label for="n-ground">{{ t('bench.need-dialog.how-much-ground') }}</label>
           <input id="n-ground" v-model="form.ground" class="native" inputmode="decimal" autocomplete="off" placeholder="12" :aria-invalid="errors.ground_m2 ? 'true' : undefined">
           <p v-if="errors.ground_m2 ?? errors.area_m2" class="field-error">{{ errors.ground_m2 ?? errors.area_m2 }}</p>
         </div>
         <fieldset v-else>
-          <legend>Which plants</legend>
+          <legend>{{ t('bench.need-dialog.which-plants') }}</legend>
           <div v-for="group in zones" :key="group.zone">
             <p class="soft small">{{ group.zone }}</p>
-            <label v-for="planting in group.plantings" :key="planting.id" class="check"><input v-model="form.plantings" type="checkbox" :value="planting.id"> {{ planting.name }} <span class="soft small">{{ planting.number }} ×{{ planting.height_cm ? ` ${planting.height_cm} cm` : '' }}</span></label>
+            <label v-for="planting in group.plantings" :key="planting.id" class="check"><input v-model="form.plantings" type="checkbox" :value="planting.id"> {{ planting.name }} <span class="soft small">{{ planting.number }} ×{{ planting.height_cm ? t('bench.need-dialog.cm', { heightCm: planting.height_cm }) : '' }}</span></label>
           </div>
         </fieldset>
       </div>
       <div class="right" aria-live="polite">
         <template v-if="need">
-          <p class="total"><strong>{{ need.said }}</strong> <span class="soft">likely; {{ need.range }}</span></p>
-          <p class="soft small">Make {{ need.with_extra }}, a tenth more, and look: what you log is learned from.</p>
+          <p class="total"><strong>{{ need.said }}</strong> <span class="soft">{{ t('bench.need-dialog.likely', { range: need.range }) }}</span></p>
+          <p class="soft small">{{ t('bench.need-dialog.make-tenth-more', { withExtra: need.with_extra }) }}</p>
           <ul class="stands">
-            <li v-for="stand in need.stands" :key="stand.name"><span v-if="stand.name" class="name">{{ stand.name }}</span><strong>{{ stand.total }}</strong><span class="soft small wide">{{ stand.because }} {{ stand.range }}. Ground: {{ stand.basis }}, {{ stand.sure }} certainty.</span></li>
+            <li v-for="stand in need.stands" :key="stand.name"><span v-if="stand.name" class="name">{{ stand.name }}</span><strong>{{ stand.total }}</strong><span class="soft small wide">{{ t('bench.need-dialog.ground-certainty', { because: stand.because, range: stand.range, basis: stand.basis, sure: stand.sure }) }}</span></li>
           </ul>
-          <h3>From your sprayers</h3>
+          <h3>{{ t('bench.need-dialog.from-sprayers') }}</h3>
           <ul class="ways">
             <li v-for="(way, n) in need.ways" :key="n">
-              <span><template v-for="(fill, m) in way.fills" :key="fill.sprayer_id"><template v-if="m"> and </template>{{ fill.name }}, {{ fill.fills === 1 ? 'once' : `${fill.fills} times` }} {{ fill.each }}<span v-if="fill.dedicated_to" class="soft small"> (kept for {{ fill.dedicated_to }})</span></template><span v-if="way.takes" class="soft small">, {{ way.takes }}</span></span>
-              <n-button v-if="way.fills.length === 1" size="small" @click="use(way)">Mix so</n-button>
+              <span><template v-for="(fill, m) in way.fills" :key="fill.sprayer_id"><template v-if="m"> {{ t('bench.need-dialog.and') }} </template>{{ fill.name }}, {{ fill.fills === 1 ? t('bench.need-dialog.once') : t('bench.need-dialog.times', { fills: fill.fills }) }} {{ fill.each }}<span v-if="fill.dedicated_to" class="soft small"> {{ t('bench.need-dialog.kept', { dedicatedTo: fill.dedicated_to }) }}</span></template><span v-if="way.takes" class="soft small">, {{ way.takes }}</span></span>
+              <n-button v-if="way.fills.length === 1" size="small" @click="use(way)">{{ t('bench.need-dialog.mix-so') }}</n-button>
             </li>
           </ul>
         </template>
         <p v-else-if="errors.pot_l ?? errors.planting_ids" class="field-error">{{ errors.pot_l ?? errors.planting_ids }}</p>
-        <p v-else class="soft">Choose what is to be sprayed. The volume comes from how many there are and how high, and from what you used before.</p>
+        <p v-else class="soft">{{ t('bench.need-dialog.choose-what-sprayed') }}</p>
       </div>
     </div>
   </app-dialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, take, type Reading, type RecipeBody, type Span } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -20,7 +21,7 @@ const { reading, error, read, pieces } = useReadAsTyped<Reading, Span>(
 watch(shown, (now) => { if (now) void read() })
 
 const names = computed(() => new Map(store.knowledge.ingredients.map((one) => [one.id, one.name])))
-const uses: Record<string, string> = { foliar: 'sprayed on leaves', drench: 'poured on roots', weed: 'against weeds', dip: 'dipped', wipe: 'wiped on', disinfect: 'for tools and pots' }
+const uses: Record<string, string> = { foliar: t('bench.paste-dialog.sprayed-leaves'), drench: t('bench.paste-dialog.poured-roots'), weed: t('bench.paste-dialog.against-weeds'), dip: 'dipped', wipe: t('bench.paste-dialog.wiped'), disinfect: t('bench.paste-dialog.tools-pots') }
 const hasSomething = computed(() => (reading.value?.recipe.ingredients.length ?? 0) > 0 || (reading.value?.recipe.base.amount ?? null) !== null)
 
 function accept(): void {
@@ -40,35 +41,35 @@ function accept(): void {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" title="Paste a recipe" :width="980">
+  <app-dialog v-model:shown="shown" :title="t('bench.paste-dialog.paste-recipe')" :width="980">
     <div class="sides">
       <div class="left">
-        <label class="field"><span class="label">As it was written, in English, Italian or Portuguese</span>
-          <textarea v-model="text" class="native" rows="5" placeholder="Half a teaspoon of washing-up liquid to a litre of lukewarm water, spray weekly." :aria-invalid="error ? 'true' : undefined" />
+        <label class="field"><span class="label">{{ t('bench.paste-dialog.as-was-written') }}</span>
+          <textarea v-model="text" class="native" rows="5" :placeholder="t('bench.paste-dialog.half-teaspoon-washing')" :aria-invalid="error ? 'true' : undefined" />
         </label>
         <p v-if="error" class="field-error">{{ error }}</p>
-        <p v-if="reading" class="marked" aria-label="The text, with what was understood"><template v-for="(piece, n) in pieces" :key="n"><mark v-if="piece.place" :class="piece.place.kind" :title="piece.place.what">{{ piece.text }}</mark><template v-else>{{ piece.text }}</template></template></p>
-        <p v-if="reading" class="soft small">Underlined is what the recipe rests on; a broken line is understood, but does not go in. Nothing was made of the rest.</p>
+        <p v-if="reading" class="marked" :aria-label="t('bench.paste-dialog.text-what-was')"><template v-for="(piece, n) in pieces" :key="n"><mark v-if="piece.place" :class="piece.place.kind" :title="piece.place.what">{{ piece.text }}</mark><template v-else>{{ piece.text }}</template></template></p>
+        <p v-if="reading" class="soft small">{{ t('bench.paste-dialog.underlined-what-recipe') }}</p>
       </div>
       <div class="right" aria-live="polite">
         <template v-if="reading">
-          <h3>Understood</h3>
+          <h3>{{ t('bench.paste-dialog.understood') }}</h3>
           <ul class="recipe">
-            <li><strong>{{ reading.recipe.base.amount ?? '?' }}</strong> {{ names.get(reading.recipe.base.liquid)?.toLowerCase() }}, {{ reading.recipe.base.basis === 'final' ? 'topped up to it' : 'poured in' }}</li>
-            <li v-for="(line, n) in reading.recipe.ingredients" :key="n"><strong>{{ line.amount ?? '?' }}</strong> {{ line.ingredient ? names.get(line.ingredient)?.toLowerCase() : 'something not known here' }}<template v-if="line.strength">, {{ line.strength }}</template></li>
-            <li>{{ reading.recipe.use ? uses[reading.recipe.use] : 'what for, it does not say' }}<template v-if="reading.recipe.repeat">, every {{ reading.recipe.repeat.every_days }} days<template v-if="reading.recipe.repeat.times">, {{ reading.recipe.repeat.times }} times</template></template></li>
+            <li><strong>{{ reading.recipe.base.amount ?? '?' }}</strong> {{ names.get(reading.recipe.base.liquid)?.toLowerCase() }}, {{ reading.recipe.base.basis === 'final' ? t('bench.paste-dialog.topped-up') : t('bench.paste-dialog.poured') }}</li>
+            <li v-for="(line, n) in reading.recipe.ingredients" :key="n"><strong>{{ line.amount ?? '?' }}</strong> {{ line.ingredient ? names.get(line.ingredient)?.toLowerCase() : t('bench.paste-dialog.something-not-known') }}<template v-if="line.strength">, {{ line.strength }}</template></li>
+            <li>{{ reading.recipe.use ? uses[reading.recipe.use] : t('bench.paste-dialog.what-does-not') }}<template v-if="reading.recipe.repeat">{{ t('bench.paste-dialog.every-days', { everyDays: reading.recipe.repeat.every_days }) }}<template v-if="reading.recipe.repeat.times">{{ t('bench.paste-dialog.times', { times: reading.recipe.repeat.times }) }}</template></template></li>
           </ul>
           <template v-if="reading.doubts.length">
-            <h3>Look again at</h3>
+            <h3>{{ t('bench.paste-dialog.look-again-at') }}</h3>
             <ul class="doubts"><li v-for="(doubt, n) in reading.doubts" :key="n">{{ doubt.what }}</li></ul>
           </template>
         </template>
-        <p v-else class="soft">Paste or type a recipe beside this, and it is read as you go. What is missing or could mean two things is asked, never guessed.</p>
+        <p v-else class="soft">{{ t('bench.paste-dialog.paste-type-recipe') }}</p>
       </div>
     </div>
     <div class="actions">
-      <n-button type="primary" :disabled="!hasSomething" @click="accept">Take it to the bench</n-button>
-      <n-button @click="shown = false">Not now</n-button>
+      <n-button type="primary" :disabled="!hasSomething" @click="accept">{{ t('bench.paste-dialog.take-bench') }}</n-button>
+      <n-button @click="shown = false">{{ t('bench.paste-dialog.not-now') }}</n-button>
     </div>
   </app-dialog>
 </template>

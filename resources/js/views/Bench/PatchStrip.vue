@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { api, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/stores/saving'
@@ -31,13 +32,13 @@ const put = () => attempt(async () => {
         <li v-for="step in ladder.steps" :key="step.fraction">{{ step.said }}</li>
       </ol>
       <details>
-        <summary>What to look for</summary>
+        <summary>{{ t('bench.patch-strip.what-look') }}</summary>
         <ul><li v-for="look in ladder.looks" :key="look">{{ look }}</li></ul>
       </details>
       <div class="actions">
-        <n-button v-if="can" size="small" :loading="busy" @click="put">I have put on the first step</n-button>
-        <span v-else class="small soft">Save the recipe to keep track of it.</span>
-        <router-link v-if="plantingId" class="story" :to="{ name: 'leaves', params: { planting: plantingId } }">The story of these leaves</router-link>
+        <n-button v-if="can" size="small" :loading="busy" @click="put">{{ t('bench.patch-strip.i-have-put') }}</n-button>
+        <span v-else class="small soft">{{ t('bench.patch-strip.save-recipe-keep') }}</span>
+        <router-link v-if="plantingId" class="story" :to="{ name: 'leaves', params: { planting: plantingId } }">{{ t('bench.patch-strip.story-these-leaves') }}</router-link>
       </div>
     </template>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import CupboardLine from './CupboardLine.vue'
 import type { Bench, Offer, RecipeBody } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -12,8 +13,8 @@ const emit = defineEmits<{ swap: [offer: Offer] }>()
 const store = useGarden()
 const liquids = computed(() => store.knowledge.ingredients.filter((i) => i.is_liquid))
 const uses: { value: RecipeBody['use']; label: string }[] = [
-  { value: 'foliar', label: 'sprayed on leaves' }, { value: 'drench', label: 'poured on roots' }, { value: 'weed', label: 'against weeds' },
-  { value: 'dip', label: 'dipped' }, { value: 'wipe', label: 'wiped on' }, { value: 'disinfect', label: 'for tools and pots' },
+  { value: 'foliar', label: t('bench.recipe-frame.sprayed-leaves') }, { value: 'drench', label: t('bench.recipe-frame.poured-roots') }, { value: 'weed', label: t('bench.recipe-frame.against-weeds') },
+  { value: 'dip', label: t('bench.recipe-frame.dipped') }, { value: 'wipe', label: t('bench.recipe-frame.wiped') }, { value: 'disinfect', label: t('bench.recipe-frame.tools-pots') },
 ]
 const error = (field: string) => props.errors[`recipe.${field}`]
 
@@ -26,46 +27,46 @@ function setBaseStrength(text: string): void {
 <template>
   <div class="frame">
     <label class="typed">
-      <span class="soft small">used</span>
-      <select v-model="recipe.use" class="native" aria-label="Used">
+      <span class="soft small">{{ t('bench.recipe-frame.used') }}</span>
+      <select v-model="recipe.use" class="native" :aria-label="t('bench.recipe-frame.used-2')">
         <option v-for="option in uses" :key="option.value" :value="option.value">{{ option.label }}</option>
       </select>
     </label>
     <div class="row">
       <label class="typed liquid">
-        <span class="soft small">base</span>
-        <select v-model="recipe.base.liquid" class="native" aria-label="Base liquid">
+        <span class="soft small">{{ t('bench.recipe-frame.base') }}</span>
+        <select v-model="recipe.base.liquid" class="native" :aria-label="t('bench.recipe-frame.base-liquid')">
           <option v-for="liquid in liquids" :key="liquid.id" :value="liquid.id">{{ liquid.name }}</option>
         </select>
       </label>
       <div class="worked">
         <template v-if="bench">
           <strong>{{ bench.base_precise }}</strong>
-          <span class="soft small">{{ bench.base_name.toLowerCase() }} to pour</span>
+          <span class="soft small">{{ t('bench.recipe-frame.pour', { toLowerCase: bench.base_name.toLowerCase() }) }}</span>
         </template>
       </div>
     </div>
     <div class="row">
       <label class="typed">
-        <span class="soft small">as written</span>
+        <span class="soft small">{{ t('bench.recipe-frame.as-written') }}</span>
         <input
-          v-model="recipe.base.amount" class="native" autocomplete="off" aria-label="Amount of base"
+          v-model="recipe.base.amount" class="native" autocomplete="off" :aria-label="t('bench.recipe-frame.amount-base')"
           :aria-invalid="error('base.amount') ? 'true' : undefined" :aria-describedby="error('base.amount') ? 'error-base' : undefined"
         >
       </label>
       <label class="typed">
-        <span class="soft small">which means</span>
-        <select v-model="recipe.base.basis" class="native" aria-label="Basis">
-          <option value="added">poured in</option>
-          <option value="final">topped up to</option>
+        <span class="soft small">{{ t('bench.recipe-frame.which-means') }}</span>
+        <select v-model="recipe.base.basis" class="native" :aria-label="t('bench.recipe-frame.basis')">
+          <option value="added">{{ t('bench.recipe-frame.poured') }}</option>
+          <option value="final">{{ t('bench.recipe-frame.topped-up') }}</option>
         </select>
       </label>
     </div>
     <label v-if="recipe.base.liquid !== 'water'" class="typed">
-      <span class="soft small">strength of the base</span>
-      <input class="native" autocomplete="off" :value="recipe.base.strength ?? ''" aria-label="Strength of base" @input="setBaseStrength(($event.target as HTMLInputElement).value)">
+      <span class="soft small">{{ t('bench.recipe-frame.strength-base') }}</span>
+      <input class="native" autocomplete="off" :value="recipe.base.strength ?? ''" :aria-label="t('bench.recipe-frame.strength-base-2')" @input="setBaseStrength(($event.target as HTMLInputElement).value)">
     </label>
-    <cupboard-line v-if="recipe.base.liquid !== 'water'" :offers="bench?.base_offers ?? []" label="the base" @pick="emit('swap', $event)" />
+    <cupboard-line v-if="recipe.base.liquid !== 'water'" :offers="bench?.base_offers ?? []" :label="t('bench.recipe-frame.base-2')" @pick="emit('swap', $event)" />
     <p v-if="error('base.amount')" id="error-base" class="field-error">{{ error('base.amount') }}</p>
     <p v-if="error('base.liquid')" class="field-error">{{ error('base.liquid') }}</p>
     <p v-if="error('base.strength')" class="field-error">{{ error('base.strength') }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import CupboardLine from './CupboardLine.vue'
 import JarLine from './JarLine.vue'
 import type { Bench, Offer, RecipeBody } from '@/api/client'
@@ -58,40 +59,40 @@ function remove(n: number): void {
 
 <template>
   <div class="lines">
-    <div v-for="(line, n) in recipe.ingredients" :key="n" class="line" role="group" :aria-label="`Ingredient ${n + 1}`">
+    <div v-for="(line, n) in recipe.ingredients" :key="n" class="line" role="group" :aria-label="t('bench.recipe-lines.ingredient', { n: n + 1 })">
       <div class="first">
-        <n-select :value="line.ingredient" class="which" filterable :filter="matches" :options="options" :input-props="{ 'aria-label': `Ingredient ${n + 1}` }" @update:value="(id: string) => setIngredient(n, id)" />
+        <n-select :value="line.ingredient" class="which" filterable :filter="matches" :options="options" :input-props="{ 'aria-label': t('bench.recipe-lines.ingredient', { n: n + 1 }) }" @update:value="(id: string) => setIngredient(n, id)" />
         <div v-if="worked(n)" class="worked">
           <strong>{{ worked(n)?.precise }}</strong>
         </div>
       </div>
       <p v-if="worked(n)?.measure" class="wide measure"><strong>{{ worked(n)?.measure }}</strong><span v-if="worked(n)?.both_ways" class="soft small">{{ worked(n)?.both_ways }}</span></p>
       <label class="typed">
-        <span class="soft small">as written</span>
+        <span class="soft small">{{ t('bench.recipe-lines.as-written') }}</span>
         <input
-          v-model="line.amount" class="native" autocomplete="off" :aria-label="`Amount of ingredient ${n + 1}`"
+          v-model="line.amount" class="native" autocomplete="off" :aria-label="t('bench.recipe-lines.amount-ingredient', { n: n + 1 })"
           :aria-invalid="error(`ingredients.${n}.amount`) ? 'true' : undefined" :aria-describedby="error(`ingredients.${n}.amount`) ? `error-amount-${n}` : undefined"
         >
       </label>
       <label class="typed">
-        <span class="soft small">strength</span>
+        <span class="soft small">{{ t('bench.recipe-lines.strength') }}</span>
         <input
-          class="native" autocomplete="off" :value="line.strength ?? ''" :placeholder="usual.get(line.ingredient)" :aria-label="`Strength of ingredient ${n + 1}`"
+          class="native" autocomplete="off" :value="line.strength ?? ''" :placeholder="usual.get(line.ingredient)" :aria-label="t('bench.recipe-lines.strength-ingredient', { n: n + 1 })"
           :aria-invalid="error(`ingredients.${n}.strength`) ? 'true' : undefined" @input="setStrength(n, ($event.target as HTMLInputElement).value)"
         >
       </label>
-      <n-button class="out" quaternary size="small" :aria-label="`Take out ingredient ${n + 1}`" @click="remove(n)">
+      <n-button class="out" quaternary size="small" :aria-label="t('bench.recipe-lines.take-out-ingredient', { n: n + 1 })" @click="remove(n)">
         <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true"><path d="M5 5l10 10M15 5L5 15" stroke="currentColor" stroke-width="2" stroke-linecap="round" /></svg>
       </n-button>
-      <jar-line v-if="worked(n)" class="wide" :line="worked(n)!" :label="`ingredient ${n + 1}`" :error="error(`ingredients.${n}.preparation`)" @pick="setJar(n, $event)" />
-      <cupboard-line v-if="!worked(n)?.preparation" class="wide" :offers="worked(n)?.offers ?? []" :label="`ingredient ${n + 1}`" @pick="emit('swap', n, $event)" />
+      <jar-line v-if="worked(n)" class="wide" :line="worked(n)!" :label="t('bench.recipe-lines.ingredient-2', { n: n + 1 })" :error="error(`ingredients.${n}.preparation`)" @pick="setJar(n, $event)" />
+      <cupboard-line v-if="!worked(n)?.preparation" class="wide" :offers="worked(n)?.offers ?? []" :label="t('bench.recipe-lines.ingredient-2', { n: n + 1 })" @pick="emit('swap', n, $event)" />
       <p v-if="worked(n)?.stock" class="wide small stock">{{ worked(n)?.stock }}</p>
-      <p v-else-if="worked(n)?.measure_is_near === false" class="wide small stock">Your tools measure this only to {{ Math.round(worked(n)?.measure_worst_percent ?? 0) }} %. Make a larger batch, or use a finer one.</p>
+      <p v-else-if="worked(n)?.measure_is_near === false" class="wide small stock">{{ t('bench.recipe-lines.tools-measure-only', { measureWorstPercent: Math.round(worked(n)?.measure_worst_percent ?? 0) }) }}</p>
       <p v-if="error(`ingredients.${n}.ingredient`)" class="field-error">{{ error(`ingredients.${n}.ingredient`) }}</p>
       <p v-if="error(`ingredients.${n}.amount`)" :id="`error-amount-${n}`" class="field-error">{{ error(`ingredients.${n}.amount`) }}</p>
       <p v-if="error(`ingredients.${n}.strength`)" class="field-error">{{ error(`ingredients.${n}.strength`) }}</p>
     </div>
-    <n-button dashed block @click="add">Add an ingredient</n-button>
+    <n-button dashed block @click="add">{{ t('bench.recipe-lines.add-ingredient') }}</n-button>
   </div>
 </template>
 

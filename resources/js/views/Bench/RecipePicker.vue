@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { api, take, type Recipe } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useLatest } from '@/stores/latest'
@@ -13,7 +14,7 @@ const store = useGarden()
 const search = ref('')
 const found = ref<Recipe[]>([])
 const latest = useLatest<Recipe[]>()
-const uses: Record<string, string> = { foliar: 'on leaves', drench: 'drench', weed: 'weeds', dip: 'dip', wipe: 'wipe', disinfect: 'tools and pots' }
+const uses: Record<string, string> = { foliar: t('bench.recipe-picker.leaves'), drench: 'drench', weed: 'weeds', dip: 'dip', wipe: 'wipe', disinfect: t('bench.recipe-picker.tools-pots') }
 
 async function look(): Promise<void> {
   found.value = await latest(take(api.GET('/api/gardens/{garden}/recipes', { params: { path: { garden: store.id }, query: { search: search.value } } })))
@@ -30,9 +31,9 @@ function pick(id: string): void {
 </script>
 
 <template>
-  <n-drawer v-model:show="shown" aria-label="Recipes" :width="'min(440px, 100vw)'" placement="left">
-    <n-drawer-content title="Recipes" closable :native-scrollbar="true">
-      <n-input v-model:value="search" placeholder="Search: soap, mildew, garlic…" clearable :input-props="{ 'aria-label': 'Search recipes' }" />
+  <n-drawer v-model:show="shown" :aria-label="t('bench.recipe-picker.recipes')" :width="t('bench.recipe-picker.min-440px-100vw')" placement="left">
+    <n-drawer-content :title="t('bench.recipe-picker.recipes')" closable :native-scrollbar="true">
+      <n-input v-model:value="search" :placeholder="t('bench.recipe-picker.search-soap-mildew')" clearable :input-props="{ 'aria-label': t('bench.recipe-picker.search-recipes') }" />
       <ul>
         <li v-for="recipe in found" :key="recipe.id">
           <button type="button" @click="pick(recipe.id)">
@@ -41,7 +42,7 @@ function pick(id: string): void {
           </button>
         </li>
       </ul>
-      <p v-if="found.length === 0" class="soft">No recipe has these words. Try fewer, or begin a new one.</p>
+      <p v-if="found.length === 0" class="soft">{{ t('bench.recipe-picker.no-recipe-has') }}</p>
     </n-drawer-content>
   </n-drawer>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import type { Recipe, RecipeBody } from '@/api/client'
 import { NButton } from 'naive-ui'
@@ -9,17 +10,17 @@ const props = defineProps<{ mine: RecipeBody; theirs: Recipe }>()
 defineEmits<{ keep: []; take: [] }>()
 
 const words = (body: RecipeBody) => [
-  `${body.base.amount} ${body.base.liquid.replaceAll('-', ' ')}, ${body.base.basis === 'added' ? 'poured in' : 'topped up to it'}`,
+  `${body.base.amount} ${body.base.liquid.replaceAll('-', ' ')}, ${body.base.basis === 'added' ? t('bench.stale-dialog.poured') : t('bench.stale-dialog.topped-up')}`,
   ...body.ingredients.map((line) => `${line.amount} ${line.ingredient.replaceAll('-', ' ')}${line.strength ? ` (${line.strength})` : ''}`),
 ]
 const both = computed(() => [
-  { title: 'Yours, not saved yet', name: props.mine.name, lines: words(props.mine), other: words(props.theirs.body) },
-  { title: 'As it is stored now', name: props.theirs.name, lines: words(props.theirs.body), other: words(props.mine) },
+  { title: t('bench.stale-dialog.yours-not-saved'), name: props.mine.name, lines: words(props.mine), other: words(props.theirs.body) },
+  { title: t('bench.stale-dialog.as-stored-now'), name: props.theirs.name, lines: words(props.theirs.body), other: words(props.mine) },
 ])
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" title="Changed elsewhere since you opened it" :width="720" keep-open>
+  <app-dialog v-model:shown="shown" :title="t('bench.stale-dialog.changed-elsewhere-since')" :width="720" keep-open>
     <div class="two">
       <section v-for="side in both" :key="side.title">
         <h3>{{ side.title }}</h3>
@@ -30,10 +31,10 @@ const both = computed(() => [
       </section>
     </div>
     <div class="actions">
-      <n-button type="primary" @click="$emit('keep')">Save mine over it</n-button>
-      <n-button @click="$emit('take')">Take the stored one</n-button>
+      <n-button type="primary" @click="$emit('keep')">{{ t('bench.stale-dialog.save-mine-over') }}</n-button>
+      <n-button @click="$emit('take')">{{ t('bench.stale-dialog.take-stored-one') }}</n-button>
     </div>
-    <p class="soft small">If you save yours, the stored one stays among the saved versions. If you take the stored one, yours is dropped.</p>
+    <p class="soft small">{{ t('bench.stale-dialog.if-save-yours') }}</p>
   </app-dialog>
 </template>
 

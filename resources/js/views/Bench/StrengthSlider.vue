@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Bench, RecipeBody } from '@/api/client'
 import { NButton } from 'naive-ui'
 import { computed } from 'vue'
@@ -34,28 +35,28 @@ const slider = computed({
 const times = (value: number) => (value >= 10 ? value.toFixed(0) : Number(value.toPrecision(2)).toString())
 const by = (name: string | null) => (name && props.bench.strengths.length > 1 ? ` (${name})` : '')
 const words = computed(() => [
-  works.value !== null && `works from ${times(works.value)}\u00a0×`,
-  careful.value !== null && `careful from ${times(careful.value)}\u00a0×${by(tipping.value?.careful_by ?? null)}`,
-  stop.value !== null && `burns from ${times(stop.value)}\u00a0×${by(tipping.value?.stop_by ?? null)}`,
+  works.value !== null && t('bench.strength-slider.works-from', { works: times(works.value) }),
+  careful.value !== null && t('bench.strength-slider.careful-from', { careful: times(careful.value), carefulBy: by(tipping.value?.careful_by ?? null) }),
+  stop.value !== null && t('bench.strength-slider.burns-from', { stop: times(stop.value), stopBy: by(tipping.value?.stop_by ?? null) }),
 ].filter(Boolean).join(', '))
 </script>
 
 <template>
   <section v-if="tipping" class="slider" aria-labelledby="tipping-title">
     <div class="top">
-      <h3 id="tipping-title">Where it tips over</h3>
-      <span><strong>{{ factor === 1 ? 'as written' : `${times(factor)} × as strong` }}</strong></span>
+      <h3 id="tipping-title">{{ t('bench.strength-slider.where-tips-over') }}</h3>
+      <span><strong>{{ factor === 1 ? t('bench.strength-slider.as-written') : t('bench.strength-slider.as-strong', { factor: times(factor) }) }}</strong></span>
     </div>
     <div class="track">
       <i v-if="works !== null" class="works" :style="{ left: `${place(works)}%`, right: `${100 - place(careful ?? MOST)}%` }" />
       <i v-if="careful !== null" class="careful" :style="{ left: `${place(careful)}%`, right: `${100 - place(stop ?? MOST)}%` }" />
       <i v-if="stop !== null" class="burns" :style="{ left: `${place(stop)}%`, right: '0' }" />
-      <input v-model.number="slider" type="range" min="0" :max="LAST" step="1" aria-labelledby="tipping-title" :aria-valuetext="factor === 1 ? 'as written' : `${times(factor)} times as strong`">
+      <input v-model.number="slider" type="range" min="0" :max="LAST" step="1" aria-labelledby="tipping-title" :aria-valuetext="factor === 1 ? t('bench.strength-slider.as-written') : t('bench.strength-slider.times-as-strong', { factor: times(factor) })">
     </div>
-    <p class="small soft">Of what is written: {{ words }}.</p>
+    <p class="small soft">{{ t('bench.strength-slider.what-written', { words }) }}</p>
     <div v-if="factor !== 1" class="actions">
-      <n-button size="small" type="primary" :disabled="!bench.safety?.strengthened" @click="emit('write', bench.safety!.strengthened as unknown as RecipeBody)">Write it so</n-button>
-      <n-button size="small" @click="factor = 1">Back to as written</n-button>
+      <n-button size="small" type="primary" :disabled="!bench.safety?.strengthened" @click="emit('write', bench.safety!.strengthened as unknown as RecipeBody)">{{ t('bench.strength-slider.write-so') }}</n-button>
+      <n-button size="small" @click="factor = 1">{{ t('bench.strength-slider.back-as-written') }}</n-button>
     </div>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import FindingList from '@/parts/FindingList.vue'
 import type { Finding } from '@/api/client'
 import { NButton } from 'naive-ui'
@@ -8,16 +9,16 @@ defineEmits<{ back: []; keep: [] }>()
 </script>
 
 <template>
-  <section v-if="refused || swapped" class="swap" aria-live="polite" aria-label="Another bottle">
-    <p v-if="refused"><strong>That bottle will not do.</strong> {{ refused }}</p>
+  <section v-if="refused || swapped" class="swap" aria-live="polite" :aria-label="t('bench.swap-note.another-bottle')">
+    <p v-if="refused"><strong>{{ t('bench.swap-note.bottle-will-not') }}</strong> {{ refused }}</p>
     <template v-else>
-      <p><strong>Worked out for {{ name }}.</strong> What else changes:</p>
+      <p><strong>{{ t('bench.swap-note.worked-out', { name }) }}</strong> {{ t('bench.swap-note.what-else-changes') }}</p>
       <finding-list v-if="findings.length" :findings="findings" open />
-      <p v-else class="soft">Nothing.</p>
+      <p v-else class="soft">{{ t('bench.swap-note.nothing') }}</p>
     </template>
     <div class="actions">
-      <n-button v-if="swapped" size="small" @click="$emit('back')">Put the old bottle back</n-button>
-      <n-button size="small" @click="$emit('keep')">{{ refused ? 'All right' : 'Leave it so' }}</n-button>
+      <n-button v-if="swapped" size="small" @click="$emit('back')">{{ t('bench.swap-note.put-old-bottle') }}</n-button>
+      <n-button size="small" @click="$emit('keep')">{{ refused ? t('bench.swap-note.all-right') : t('bench.swap-note.leave-so') }}</n-button>
     </div>
   </section>
 </template>

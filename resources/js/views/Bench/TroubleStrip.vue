@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import RemedyList from '@/parts/RemedyList.vue'
 import type { TroublePage } from '@/api/client'
 import { NButton } from 'naive-ui'
@@ -14,20 +15,20 @@ const showAll = ref(false)
 <template>
   <section class="strip" aria-labelledby="strip-title">
     <div class="line">
-      <h2 id="strip-title">Against <router-link :to="{ name: 'trouble', params: { trouble: page.brief.id } }">{{ page.brief.name }} on {{ page.brief.planting }}</router-link></h2>
+      <h2 id="strip-title">{{ t('bench.trouble-strip.against') }} <router-link :to="{ name: 'trouble', params: { trouble: page.brief.id } }">{{ t('bench.trouble-strip.on', { name: page.brief.name, planting: page.brief.planting }) }}</router-link></h2>
       <span class="do">
-        <n-button size="small" :aria-expanded="showAll" @click="showAll = !showAll">{{ showAll ? 'Fewer words' : 'What helps, and why' }}</n-button>
-        <n-button size="small" quaternary @click="emit('leave')">Leave this trouble</n-button>
+        <n-button size="small" :aria-expanded="showAll" @click="showAll = !showAll">{{ showAll ? t('bench.trouble-strip.fewer-words') : t('bench.trouble-strip.what-helps-why') }}</n-button>
+        <n-button size="small" quaternary @click="emit('leave')">{{ t('bench.trouble-strip.leave-trouble') }}</n-button>
       </span>
     </div>
     <remedy-list v-if="showAll" :remedies="page.remedies" :chosen="recipe" @pick="emit('pick', $event)" />
     <div v-else class="picks">
       <template v-for="remedy in page.remedies" :key="remedy.id">
         <button v-for="one in remedy.open ? remedy.recipes : []" :key="one.id" type="button" :aria-pressed="one.id === recipe" @click="emit('pick', one.id)">
-          {{ one.name }} <span class="soft small">{{ remedy.evidence_word }}<template v-if="remedy.plant_is_sensitive">, hurts this plant easily</template></span>
+          {{ one.name }} <span class="soft small">{{ remedy.evidence_word }}<template v-if="remedy.plant_is_sensitive">{{ t('bench.trouble-strip.hurts-plant-easily') }}</template></span>
         </button>
       </template>
-      <p v-if="!page.remedies.some((remedy) => remedy.open && remedy.recipes.length)" class="soft">None of the recipes kept here is of use against it.</p>
+      <p v-if="!page.remedies.some((remedy) => remedy.open && remedy.recipes.length)" class="soft">{{ t('bench.trouble-strip.none-recipes-kept') }}</p>
     </div>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { api, take, type RecipeVersion } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useTimes } from '@/stores/times'
@@ -24,17 +25,17 @@ function bring(version: RecipeVersion): void {
 </script>
 
 <template>
-  <n-drawer v-model:show="shown" aria-label="Saved versions" :width="'min(440px, 100vw)'">
-    <n-drawer-content title="Saved versions" closable :native-scrollbar="true">
-      <p class="soft">Every saved wording stays. Bringing one back puts it on the bench; it is stored when you save.</p>
+  <n-drawer v-model:show="shown" :aria-label="t('bench.versions-drawer.saved-versions')" :width="t('bench.versions-drawer.min-440px-100vw')">
+    <n-drawer-content :title="t('bench.versions-drawer.saved-versions')" closable :native-scrollbar="true">
+      <p class="soft">{{ t('bench.versions-drawer.every-saved-wording') }}</p>
       <article v-for="version in versions" :key="version.number">
         <h3>{{ version.name }}</h3>
-        <p class="soft small">Version {{ version.number }}, {{ times.instant(version.saved_at) }}</p>
+        <p class="soft small">{{ t('bench.versions-drawer.version', { number: version.number, savedAt: times.instant(version.saved_at) }) }}</p>
         <ul>
-          <li>{{ version.body.base.amount }} {{ version.body.base.liquid.replaceAll('-', ' ') }}, {{ version.body.base.basis === 'added' ? 'poured in' : 'topped up to it' }}</li>
+          <li>{{ version.body.base.amount }} {{ version.body.base.liquid.replaceAll('-', ' ') }}, {{ version.body.base.basis === 'added' ? t('bench.versions-drawer.poured') : t('bench.versions-drawer.topped-up') }}</li>
           <li v-for="(line, n) in version.body.ingredients" :key="n">{{ line.amount }} {{ line.ingredient.replaceAll('-', ' ') }} {{ line.strength ? `(${line.strength})` : '' }}</li>
         </ul>
-        <n-button size="small" @click="bring(version)">Bring back</n-button>
+        <n-button size="small" @click="bring(version)">{{ t('bench.versions-drawer.bring-back') }}</n-button>
       </article>
     </n-drawer-content>
   </n-drawer>

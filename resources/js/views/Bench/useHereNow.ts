@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import type { Schemas } from '@/api/client'
 import { useSessionStorage } from '@vueuse/core'
 import { computed } from 'vue'
@@ -29,9 +30,9 @@ export function useHereNow() {
 
   const body = computed<Schemas['HereAndNow']>(() => ({ ...now.value, part: now.value.part || null, rinsed: now.value.rinsed ? true : null }))
   const said = computed(() => [
-    now.value.temperature && `${now.value.temperature}°`, now.value.humidity && `${now.value.humidity} % damp`, now.value.wind && `wind ${now.value.wind}`,
-    now.value.ph && `pH ${now.value.ph}`, now.value.part, now.value.rain_in && `rain in ${now.value.rain_in} h`, now.value.sun_soon && 'sun soon', now.value.bees_about && 'bees about', now.value.states.length > 0 && now.value.states.join(', '),
-    now.value.water !== 'tap' && `${now.value.water} water`, now.value.washed && 'rinsed or rained on', now.value.rinsed && 'sprayer rinsed',
+    now.value.temperature && `${now.value.temperature}°`, now.value.humidity && t('bench.use-here-now.damp', { humidity: now.value.humidity }), now.value.wind && t('bench.use-here-now.wind', { wind: now.value.wind }),
+    now.value.ph && t('bench.use-here-now.ph', { ph: now.value.ph }), now.value.part, now.value.rain_in && t('bench.use-here-now.rain-h', { rainIn: now.value.rain_in }), now.value.sun_soon && t('bench.use-here-now.sun-soon'), now.value.bees_about && t('bench.use-here-now.bees-about'), now.value.states.length > 0 && now.value.states.join(', '),
+    now.value.water !== 'tap' && t('bench.use-here-now.water', { water: now.value.water }), now.value.washed && t('bench.use-here-now.rinsed-rained'), now.value.rinsed && t('bench.use-here-now.sprayer-rinsed'),
   ].filter(Boolean).join(' · '))
 
   function clear(): void {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import ProductDialog from '@/views/Pantry/ProductDialog.vue'
 import FindingList from '@/parts/FindingList.vue'
 import PageHead from '@/parts/PageHead.vue'
@@ -17,56 +18,56 @@ const router = useRouter()
 const text = useLocalStorage('nebbia.bottle', '')
 const { reading, error, read, pieces } = useReadAsTyped<Schemas['LabelReading'], Schemas['LabelPart']>(text, (asked) => take(api.POST('/api/bottle', { body: { text: asked } })), (answer) => answer.parts)
 const saving = ref(false)
-const EXAMPLE = 'Aqua, Potassium Oleate, Glycerin, Potassium Citrate, Parfum, Limonene. 15-30 % soap'
+const EXAMPLE = t('bottle.bottle-view.aqua-potassium-oleate')
 
 onMounted(() => void read())
 
 /** Three kinds of mark: what decides, what is worth a look, the rest. Each is a word too. */
 const weight: Record<string, string> = { soap: 'soap', detergent: 'detergent', surfactant: 'detergent', biocide: 'look', oxidiser: 'look', solvent: 'look', alkali: 'look', unknown: 'unknown' }
-const partsOf = (kind: string) => [...new Set((reading.value?.parts ?? []).filter((part) => part.class === kind).map((part) => part.text.replace(/\s+/g, ' ') + (part.share ? ` (${part.share})` : '') + (part.guessed ? `, read as ${part.name}` : '')))].join(', ')
-const preset = computed(() => (reading.value?.ingredient ? { ingredient: reading.value.ingredient_name ?? reading.value.ingredient, strength: reading.value.strength ?? '', note: `Label: ${text.value.replace(/\s+/g, ' ').trim()}`.slice(0, 500) } : null))
+const partsOf = (kind: string) => [...new Set((reading.value?.parts ?? []).filter((part) => part.class === kind).map((part) => part.text.replace(/\s+/g, ' ') + (part.share ? ` (${part.share})` : '') + (part.guessed ? t('bottle.bottle-view.read-as', { name: part.name }) : '')))].join(', ')
+const preset = computed(() => (reading.value?.ingredient ? { ingredient: reading.value.ingredient_name ?? reading.value.ingredient, strength: reading.value.strength ?? '', note: t('bottle.bottle-view.label', { trim: text.value.replace(/\s+/g, ' ').trim() }).slice(0, 500) } : null))
 </script>
 
 <template>
   <div class="bottle">
-    <page-head title="Label reader" under="Paste or type what a bottle says is in it, in English, Italian, German, French, Spanish or Portuguese." />
+    <page-head :title="t('bottle.bottle-view.label-reader')" :under="t('bottle.bottle-view.paste-type-what')" />
     <div class="sides">
       <div class="left">
-        <label class="field"><span class="label">The list of contents</span>
-          <textarea v-model="text" class="native" rows="5" placeholder="Aqua, Sodium Laureth Sulfate, … or: 5-15 % anionic surfactants" :aria-invalid="error ? 'true' : undefined" />
+        <label class="field"><span class="label">{{ t('bottle.bottle-view.list-contents') }}</span>
+          <textarea v-model="text" class="native" rows="5" :placeholder="t('bottle.bottle-view.aqua-sodium-laureth')" :aria-invalid="error ? 'true' : undefined" />
         </label>
         <p v-if="error" class="field-error" role="alert">{{ error }}</p>
         <div class="actions">
-          <n-button v-if="!text" size="small" @click="text = EXAMPLE">Show me one</n-button>
-          <n-button v-else size="small" @click="text = ''">Clear</n-button>
+          <n-button v-if="!text" size="small" @click="text = EXAMPLE">{{ t('bottle.bottle-view.show-me-one') }}</n-button>
+          <n-button v-else size="small" @click="text = ''">{{ t('bottle.bottle-view.clear') }}</n-button>
         </div>
-        <p v-if="reading && text" class="marked" aria-label="The text, with what was recognised"><template v-for="(piece, n) in pieces" :key="n"><mark v-if="piece.place" :class="weight[piece.place.class] ?? 'plain'" :title="piece.place.class_name">{{ piece.text }}</mark><template v-else>{{ piece.text }}</template></template></p>
-        <p v-if="reading && text" class="soft small">Thick line: soap. Double line: synthetic surfactant. Single line: worth a look. Dotted: not known here.</p>
+        <p v-if="reading && text" class="marked" :aria-label="t('bottle.bottle-view.text-what-was')"><template v-for="(piece, n) in pieces" :key="n"><mark v-if="piece.place" :class="weight[piece.place.class] ?? 'plain'" :title="piece.place.class_name">{{ piece.text }}</mark><template v-else>{{ piece.text }}</template></template></p>
+        <p v-if="reading && text" class="soft small">{{ t('bottle.bottle-view.thick-line-soap') }}</p>
       </div>
       <div class="right" aria-live="polite">
         <template v-if="reading">
           <section class="verdict" :class="reading.verdict" aria-labelledby="verdict">
             <h2 id="verdict">{{ reading.said }}</h2>
             <p>{{ reading.because }} {{ reading.advice }}</p>
-            <p v-if="reading.soap">Soap in it: <strong>{{ reading.soap }}</strong></p>
+            <p v-if="reading.soap">{{ t('bottle.bottle-view.soap') }} <strong>{{ reading.soap }}</strong></p>
             <div v-if="preset" class="actions">
-              <n-button type="primary" size="small" @click="saving = true">Keep it in the pantry</n-button>
-              <span class="soft small">as {{ preset.ingredient.toLowerCase() }}<template v-if="preset.strength">, {{ preset.strength }}</template></span>
+              <n-button type="primary" size="small" @click="saving = true">{{ t('bottle.bottle-view.keep-pantry') }}</n-button>
+              <span class="soft small">{{ t('bottle.bottle-view.as', { toLowerCase: preset.ingredient.toLowerCase() }) }}<template v-if="preset.strength">, {{ preset.strength }}</template></span>
             </div>
           </section>
           <finding-list v-if="reading.findings.some((one) => one.rule === 'label' && one.ground !== `bottle.finding.${reading!.verdict}`)" :findings="reading.findings.filter((one) => one.ground !== `bottle.finding.${reading!.verdict}`)" :grounds="false" open />
         </template>
-        <p v-else class="soft">Soap and detergent look alike and are sold as each other; a leaf bears about a seventh as much of the one as of the other.</p>
+        <p v-else class="soft">{{ t('bottle.bottle-view.soap-detergent-look') }}</p>
       </div>
     </div>
     <section v-if="reading" aria-labelledby="means">
-      <h2 id="means">What is in it, and what that means</h2>
+      <h2 id="means">{{ t('bottle.bottle-view.what-what-means') }}</h2>
       <div class="kinds">
         <article v-for="kind in reading.classes" :key="kind.class">
           <h3>{{ kind.name }}</h3>
           <p class="parts">{{ partsOf(kind.class) }}</p>
           <dl v-if="kind.class !== 'water'">
-            <dt>Leaves</dt><dd>{{ kind.leaves }}</dd><dt>Bees</dt><dd>{{ kind.bees }}</dd><dt>Soil</dt><dd>{{ kind.soil }}</dd><dt>Pond</dt><dd>{{ kind.pond }}</dd>
+            <dt>{{ t('bottle.bottle-view.leaves') }}</dt><dd>{{ kind.leaves }}</dd><dt>{{ t('bottle.bottle-view.bees') }}</dt><dd>{{ kind.bees }}</dd><dt>{{ t('bottle.bottle-view.soil') }}</dt><dd>{{ kind.soil }}</dd><dt>{{ t('bottle.bottle-view.pond') }}</dt><dd>{{ kind.pond }}</dd>
           </dl>
         </article>
       </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import FindingList from '@/parts/FindingList.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import MixingSteps from '@/parts/MixingSteps.vue'
@@ -32,15 +33,15 @@ const print = () => window.print()
 </script>
 
 <template>
-  <loading-note v-if="!recipe || !bench" what="Writing the card" />
+  <loading-note v-if="!recipe || !bench" :what="t('card.card-view.writing-card')" />
   <div v-else class="page">
     <div class="actions noprint">
-      <n-button type="primary" @click="print">Print</n-button>
-      <n-button @click="router.push({ name: 'bench', params: { recipe: recipe.id }, query: route.query })">Back to the bench</n-button>
+      <n-button type="primary" @click="print">{{ t('card.card-view.print') }}</n-button>
+      <n-button @click="router.push({ name: 'bench', params: { recipe: recipe.id }, query: route.query })">{{ t('card.card-view.back-bench') }}</n-button>
     </div>
     <article class="card">
       <h1>{{ recipe.name }}</h1>
-      <p class="soft">Makes {{ bench.makes }}<template v-if="sprayer"> in the {{ sprayer.name }}</template><template v-if="planting">, for {{ planting.name }}</template></p>
+      <p class="soft">{{ t('card.card-view.makes', { makes: bench.makes }) }}<template v-if="sprayer"> {{ t('card.card-view.in-the', { name: sprayer.name }) }}</template><template v-if="planting">{{ t('card.card-view.for', { name: planting.name }) }}</template></p>
       <table>
         <tbody>
           <tr><th scope="row">{{ bench.base_name }}</th><td>{{ bench.base_precise }}</td><td class="soft" /></tr>
@@ -51,12 +52,12 @@ const print = () => window.print()
           </tr>
         </tbody>
       </table>
-      <p class="strengths">In the bottle: {{ bench.strengths.map((s) => `${s.name} ${s.said}`).join(', ') }}</p>
+      <p class="strengths">{{ t('card.card-view.bottle', { said: bench.strengths.map((s) => `${s.name} ${s.said}`).join(', ') }) }}</p>
       <mixing-steps :layers="bench.layers" />
-      <h3>Before you spray</h3>
+      <h3>{{ t('card.card-view.before-spray') }}</h3>
       <finding-list :findings="bench.findings.filter((f) => f.severity !== 'fine')" open />
       <p v-if="recipe.note" class="note">{{ recipe.note }}</p>
-      <p class="soft small">A product's label and local rules come before this card. Mixed on ____________ · use up by ____________</p>
+      <p class="soft small">{{ t('card.card-view.products-label-local') }}</p>
     </article>
   </div>
 </template>

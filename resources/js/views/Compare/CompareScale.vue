@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import SeverityMark from '@/parts/SeverityMark.vue'
 import type { ComparedSubstance } from '@/api/client'
 import { computed } from 'vue'
@@ -49,9 +50,9 @@ const schools = computed(() => ([['mild', props.substance.mild], ['middle', prop
       </li>
     </ul>
     <p class="soft small key">
-      <span v-if="substance.said_works !== null" class="works">works from {{ substance.said_works }}</span>
-      <span v-if="substance.said_careful !== null" class="careful">careful on {{ against }} from {{ substance.said_careful }}</span>
-      <span v-if="substance.said_stop !== null" class="burns">burns from {{ substance.said_stop }}</span>
+      <span v-if="substance.said_works !== null" class="works">{{ t('compare.compare-scale.works-from', { saidWorks: substance.said_works }) }}</span>
+      <span v-if="substance.said_careful !== null" class="careful">{{ t('compare.compare-scale.careful-from', { against, saidCareful: substance.said_careful }) }}</span>
+      <span v-if="substance.said_stop !== null" class="burns">{{ t('compare.compare-scale.burns-from', { saidStop: substance.said_stop }) }}</span>
     </p>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import CompareScale from './CompareScale.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
@@ -41,25 +42,25 @@ function toggle(id: string): void {
 
 <template>
   <div class="compare">
-    <page-head title="Side by side" under="What is really in them, percent and not spoonfuls." />
+    <page-head :title="t('compare.compare-view.side-by-side')" :under="t('compare.compare-view.what-really-them')" />
     <div class="choose">
-      <div class="chips" role="group" aria-label="Recipes to compare">
+      <div class="chips" role="group" :aria-label="t('compare.compare-view.recipes-compare')">
         <button v-for="recipe in recipes" :key="recipe.id" type="button" :aria-pressed="chosen.includes(recipe.id)" :disabled="!chosen.includes(recipe.id) && chosen.length >= MOST" @click="toggle(recipe.id)">
           <b v-if="chosen.includes(recipe.id)">{{ letters[chosen.indexOf(recipe.id)] }}</b> {{ recipe.name }}
         </button>
       </div>
       <div class="field">
-        <label for="against">Against</label>
+        <label for="against">{{ t('compare.compare-view.against') }}</label>
         <select id="against" v-model="planting" class="native">
-          <option value="">an ordinary plant</option>
+          <option value="">{{ t('compare.compare-view.ordinary-plant') }}</option>
           <optgroup v-for="group in zones" :key="group.zone" :label="group.zone">
             <option v-for="one in group.plantings" :key="one.id" :value="one.id">{{ one.name }}</option>
           </optgroup>
         </select>
       </div>
     </div>
-    <p v-if="chosen.length < 2" class="soft">Choose {{ chosen.length ? 'one more' : 'two to six recipes' }}.</p>
-    <loading-note v-else-if="!comparison" what="Working them out" />
+    <p v-if="chosen.length < 2" class="soft">{{ t('compare.compare-view.choose', { recipes: chosen.length ? t('compare.compare-view.one-more') : t('compare.compare-view.two-six-recipes') }) }}</p>
+    <loading-note v-else-if="!comparison" :what="t('compare.compare-view.working-them-out')" />
     <template v-else>
       <ol class="who">
         <li v-for="(recipe, n) in comparison.recipes" :key="recipe.id">

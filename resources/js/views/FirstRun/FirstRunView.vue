@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import SettingsForm from '@/views/Settings/SettingsForm.vue'
 import { api, ApiFailure, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -31,7 +32,7 @@ async function start(what: 'demo' | 'empty'): Promise<void> {
     if (e instanceof ApiFailure && e.status === 422) {
       errors.value = e.fields
       void showComplaint()
-    } else failure.value = e instanceof Error ? e.message : 'Something went wrong.'
+    } else failure.value = e instanceof Error ? e.message : t('first-run.first-run-view.something-went-wrong')
   } finally {
     busy.value = null
   }
@@ -41,24 +42,24 @@ async function start(what: 'demo' | 'empty'): Promise<void> {
 <template>
   <div class="welcome">
     <header>
-      <p class="brand">Nebbia</p>
-      <h1>Homemade sprays, measured and minded</h1>
-      <p>Fits a recipe to your sprayer, says what strength that really is and whether the plant bears it, and keeps the rounds and the record.</p>
+      <p class="brand">{{ t('first-run.first-run-view.nebbia') }}</p>
+      <h1>{{ t('first-run.first-run-view.homemade-sprays-measured') }}</h1>
+      <p>{{ t('first-run.first-run-view.fits-recipe-sprayer') }}</p>
     </header>
     <section class="choice">
-      <h2>Look around first</h2>
-      <p class="soft">Fontegrigia is an invented hillside garden with thirty plantings, eight recipes and two seasons of notes.</p>
-      <n-button type="primary" :loading="busy === 'demo'" @click="start('demo')">Open the demo garden</n-button>
+      <h2>{{ t('first-run.first-run-view.look-around-first') }}</h2>
+      <p class="soft">{{ t('first-run.first-run-view.fontegrigia-invented-hillside') }}</p>
+      <n-button type="primary" :loading="busy === 'demo'" @click="start('demo')">{{ t('first-run.first-run-view.open-demo-garden') }}</n-button>
     </section>
     <section class="choice">
-      <h2>Or begin your own</h2>
+      <h2>{{ t('first-run.first-run-view.begin-own') }}</h2>
       <form class="form-grid" @submit.prevent="start('empty')">
         <settings-form v-model="form" :errors="errors" />
         <p v-if="failure" class="field-error">{{ failure }}</p>
-        <div class="actions"><n-button attr-type="submit" :loading="busy === 'empty'">Begin an empty garden</n-button></div>
+        <div class="actions"><n-button attr-type="submit" :loading="busy === 'empty'">{{ t('first-run.first-run-view.begin-empty-garden') }}</n-button></div>
       </form>
     </section>
-    <p class="soft small">Nothing here replaces a product's label, local rules or licensed practice.</p>
+    <p class="soft small">{{ t('first-run.first-run-view.nothing-here-replaces') }}</p>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import ImportDialog from './ImportDialog.vue'
 import PlantingDialog from './PlantingDialog.vue'
 import PlotCard from './PlotCard.vue'
@@ -37,9 +38,9 @@ watch(() => store.undone, reload)
 const all = computed(() => (plot.value?.zones ?? []).flatMap((one) => one.plantings))
 const troubled = computed(() => all.value.filter((one) => one.troubles.length > 0).length)
 const title = computed(() => {
-  if (all.value.length === 0) return 'Nothing is planted yet'
-  if (troubled.value === 0) return `${all.value.length} plantings, none of them troubled`
-  return `${troubled.value} of ${all.value.length} plantings ${troubled.value === 1 ? 'is' : 'are'} troubled`
+  if (all.value.length === 0) return t('garden.garden-view.nothing-planted-yet')
+  if (troubled.value === 0) return t('garden.garden-view.plantings-none-them', { all: all.value.length })
+  return t('garden.garden-view.plantings-troubled', { troubled: troubled.value, all: all.value.length, are: troubled.value === 1 ? 'is' : 'are' })
 })
 
 const bears = computed(() => all.value.find((card) => card.planting.id === planting.value?.id)?.bears ?? [])
@@ -62,18 +63,18 @@ const bringBack = (one: Planting) => attempt(async () => {
 
 <template>
   <div class="garden-view">
-    <loading-note v-if="!plot" what="Walking round the garden" />
+    <loading-note v-if="!plot" :what="t('garden.garden-view.walking-round-garden')" />
     <template v-else>
       <page-head :title="title">
-        <n-button type="primary" @click="open(null)">Add a planting</n-button>
-        <n-button @click="openZone(null)">Add a zone</n-button>
-        <n-button @click="showImport = true">Import or export</n-button>
+        <n-button type="primary" @click="open(null)">{{ t('garden.garden-view.add-planting') }}</n-button>
+        <n-button @click="openZone(null)">{{ t('garden.garden-view.add-zone') }}</n-button>
+        <n-button @click="showImport = true">{{ t('garden.garden-view.import-export') }}</n-button>
       </page-head>
-      <empty-note v-if="all.length === 0" title="Tell what grows where">
-        With its plantings Nebbia can say who bears a spray, who shares a pest, and how many leaves to look at.
+      <empty-note v-if="all.length === 0" :title="t('garden.garden-view.tell-what-grows')">
+        {{ t('garden.garden-view.its-plantings-nebbia') }}
         <template #actions>
-          <n-button type="primary" @click="open(null)">Add the first planting</n-button>
-          <n-button @click="showImport = true">Read them from a file</n-button>
+          <n-button type="primary" @click="open(null)">{{ t('garden.garden-view.add-first-planting') }}</n-button>
+          <n-button @click="showImport = true">{{ t('garden.garden-view.read-them-from') }}</n-button>
         </template>
       </empty-note>
       <section v-for="one in plot.zones" :key="one.id" :aria-labelledby="`zone-${one.id}`">
@@ -81,21 +82,21 @@ const bringBack = (one: Planting) => attempt(async () => {
           <h2 :id="`zone-${one.id}`">{{ one.name }}</h2>
           <p v-if="one.note" class="soft small">{{ one.note }}</p>
           <span class="do">
-            <n-button quaternary size="small" :aria-label="`Add a planting to ${one.name}`" @click="open(null, one.id)">Add here</n-button>
-            <n-button quaternary size="small" :aria-label="`Change the zone ${one.name}`" @click="openZone(one)">Change</n-button>
+            <n-button quaternary size="small" :aria-label="t('garden.garden-view.add-planting-2', { name: one.name })" @click="open(null, one.id)">{{ t('garden.garden-view.add-here') }}</n-button>
+            <n-button quaternary size="small" :aria-label="t('garden.garden-view.change-zone', { name: one.name })" @click="openZone(one)">{{ t('garden.garden-view.change') }}</n-button>
           </span>
         </header>
-        <p v-if="one.plantings.length === 0" class="soft">Nothing stands here.</p>
+        <p v-if="one.plantings.length === 0" class="soft">{{ t('garden.garden-view.nothing-stands-here') }}</p>
         <div class="cards">
           <plot-card v-for="card in one.plantings" :key="card.planting.id" :card="card" @open="open(card.planting)" />
         </div>
       </section>
       <details v-if="plot.retired.length">
-        <summary>Retired: {{ plot.retired.length }}</summary>
+        <summary>{{ t('garden.garden-view.retired', { retired: plot.retired.length }) }}</summary>
         <ul>
           <li v-for="one in plot.retired" :key="one.id">
-            <span>{{ one.name }} <span class="soft small">{{ one.zone }} · since {{ times.day(one.retired_on!, 'short') }}<template v-if="one.retired_why"> · {{ one.retired_why }}</template></span></span>
-            <n-button quaternary size="small" :aria-label="`Bring ${one.name} back`" @click="bringBack(one)">Bring back</n-button>
+            <span>{{ one.name }} <span class="soft small">{{ t('garden.garden-view.since', { zone: one.zone, short: times.day(one.retired_on!, 'short') }) }}<template v-if="one.retired_why"> · {{ one.retired_why }}</template></span></span>
+            <n-button quaternary size="small" :aria-label="t('garden.garden-view.bring-back', { name: one.name })" @click="bringBack(one)">{{ t('garden.garden-view.bring-back-2') }}</n-button>
           </li>
         </ul>
       </details>

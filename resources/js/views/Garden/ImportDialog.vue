@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, take } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -27,30 +28,30 @@ async function choose(event: Event): Promise<void> {
 }
 const read = () => attempt(async () => {
   const result = await take(api.POST('/api/gardens/{garden}/plantings/import', { params: { path: { garden: store.id } }, body: { csv: csv.value } }))
-  said.value = `${result.added} added, ${result.changed} changed.`
+  said.value = t('garden.import-dialog.added-changed', { added: result.added, changed: result.changed })
   done(result.change)
   emit('changed')
 })
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" title="Plantings as a table">
-    <p>The file opens in any spreadsheet. Lines with an id change that planting, lines without are added; comma or semicolon, decimal point or comma are both read.</p>
-    <div class="actions"><a class="export" :href="`/api/gardens/${store.id}/plantings.csv`" download="plantings.csv">Export the plantings (CSV)</a></div>
+  <app-dialog v-model:shown="shown" :title="t('garden.import-dialog.plantings-as-table')">
+    <p>{{ t('garden.import-dialog.file-opens-any') }}</p>
+    <div class="actions"><a class="export" :href="`/api/gardens/${store.id}/plantings.csv`" download="plantings.csv">{{ t('garden.import-dialog.export-plantings-csv') }}</a></div>
     <form class="form-grid" @submit.prevent="read">
       <div class="field">
-        <label for="i-file">Read a CSV file</label>
+        <label for="i-file">{{ t('garden.import-dialog.read-csv-file') }}</label>
         <input id="i-file" class="native" type="file" accept=".csv,text/csv" @change="choose">
       </div>
       <div v-if="wrong.length" role="alert">
-        <p class="field-error">Nothing was stored. {{ wrong.length === 1 ? 'One thing is' : `${wrong.length} things are` }} to mend:</p>
+        <p class="field-error">{{ t('garden.import-dialog.nothing-was-stored', { are: wrong.length === 1 ? t('garden.import-dialog.one-thing') : t('garden.import-dialog.things', { wrong: wrong.length }) }) }}</p>
         <ul><li v-for="message in wrong.slice(0, SHOWN)" :key="message">{{ message }}</li></ul>
-        <p v-if="wrong.length > SHOWN" class="soft small">and {{ wrong.length - SHOWN }} more</p>
+        <p v-if="wrong.length > SHOWN" class="soft small">{{ t('garden.import-dialog.more', { SHOWN: wrong.length - SHOWN }) }}</p>
       </div>
       <p v-if="said" role="status">{{ said }}</p>
       <div class="actions">
-        <n-button type="primary" attr-type="submit" :disabled="!csv" :loading="busy">Read {{ file || 'the file' }}</n-button>
-        <n-button @click="shown = false">Close</n-button>
+        <n-button type="primary" attr-type="submit" :disabled="!csv" :loading="busy">{{ t('garden.import-dialog.read', { file: file || t('garden.import-dialog.file') }) }}</n-button>
+        <n-button @click="shown = false">{{ t('garden.import-dialog.close') }}</n-button>
       </div>
     </form>
   </app-dialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import WeekDays from '@/parts/WeekDays.vue'
 import type { Schemas } from '@/api/client'
 import { reactive, watch } from 'vue'
@@ -13,14 +14,14 @@ watch(form, () => { care.value = form.water_days.length || form.feed_days.length
 
 <template>
   <details class="care" :open="care !== null">
-    <summary>Watering and feeding</summary>
-    <p class="soft small">Rounds keep clear of it: before watering, before feeding.</p>
-    <week-days v-model="form.water_days" legend="Watered on" />
+    <summary>{{ t('garden.plant-care.watering-feeding') }}</summary>
+    <p class="soft small">{{ t('garden.plant-care.rounds-keep-clear') }}</p>
+    <week-days v-model="form.water_days" :legend="t('garden.plant-care.watered')" />
     <div v-if="form.water_days.length" class="how">
-      <label>at <select v-model="form.water_at" class="native" aria-label="Watered at"><option v-for="hour in hours" :key="hour">{{ hour }}</option></select></label>
-      <label><input v-model="form.from_above" type="checkbox"> over the leaves</label>
+      <label>{{ t('garden.plant-care.at') }} <select v-model="form.water_at" class="native" :aria-label="t('garden.plant-care.watered-at')"><option v-for="hour in hours" :key="hour">{{ hour }}</option></select></label>
+      <label><input v-model="form.from_above" type="checkbox"> {{ t('garden.plant-care.over-leaves') }}</label>
     </div>
-    <week-days v-model="form.feed_days" legend="Fed on" />
+    <week-days v-model="form.feed_days" :legend="t('garden.plant-care.fed')" />
   </details>
 </template>
 

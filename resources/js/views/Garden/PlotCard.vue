@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import BedPicture from './BedPicture.vue'
 import ChoiceMark from '@/parts/ChoiceMark.vue'
 import type { PlotPlanting } from '@/api/client'
@@ -12,14 +13,14 @@ const times = useTimes()
 const one = computed(() => props.card.planting)
 const facts = computed(() => [
   one.value.stage,
-  one.value.in_flower && one.value.stage !== 'flowering' ? 'in flower' : '',
+  one.value.in_flower && one.value.stage !== 'flowering' ? t('garden.plot-card.flower') : '',
   one.value.indoors ? 'indoors' : '',
-  one.value.height_cm ? `${one.value.height_cm} cm` : '',
+  one.value.height_cm ? t('garden.plot-card.cm', { heightCm: one.value.height_cm }) : '',
 ].filter(Boolean).join(', '))
 const harvest = computed(() => {
   const days = props.card.days_to_harvest
   if (days === null) return ''
-  return days < 0 ? 'harvest is on' : days === 0 ? 'harvest today' : days === 1 ? 'harvest tomorrow' : `harvest in ${days} days`
+  return days < 0 ? t('garden.plot-card.harvest') : days === 0 ? t('garden.plot-card.harvest-today') : days === 1 ? t('garden.plot-card.harvest-tomorrow') : t('garden.plot-card.harvest-days', { days })
 })
 </script>
 
@@ -28,7 +29,7 @@ const harvest = computed(() => {
     <bed-picture :card="card" />
     <h3><button type="button" @click="emit('open')">{{ one.number }} × {{ one.name }}</button></h3>
     <p class="small soft">{{ one.kind }}<template v-if="one.variety">, {{ one.variety }}</template> · {{ facts }}</p>
-    <p v-if="card.is_new" class="small new">New: keep it apart until {{ times.day(one.new_until!, 'short') }}</p>
+    <p v-if="card.is_new" class="small new">{{ t('garden.plot-card.new-keep-apart', { short: times.day(one.new_until!, 'short') }) }}</p>
     <ul v-if="card.troubles.length">
       <li v-for="trouble in card.troubles" :key="trouble.id">
         <p><router-link :to="{ name: 'trouble', params: { trouble: trouble.id } }">{{ trouble.name }}</router-link> <span v-if="trouble.level" class="small">{{ trouble.level }}</span></p>
@@ -38,12 +39,12 @@ const harvest = computed(() => {
     <div class="last">
       <p class="small soft">
         <template v-if="card.treated_on">{{ card.treated_with }}, {{ times.day(card.treated_on, 'short') }}</template>
-        <template v-else>Not sprayed yet</template>
+        <template v-else>{{ t('garden.plot-card.not-sprayed-yet') }}</template>
         <template v-if="harvest"> · {{ harvest }}</template>
       </p>
       <div class="ways">
-        <router-link :to="{ name: 'leaves', params: { planting: one.id } }" :aria-label="`Leaves of ${one.name}`">Leaves</router-link>
-        <router-link :to="{ name: 'scout', params: { planting: one.id } }" :aria-label="`Look at ${one.name}`">Look</router-link>
+        <router-link :to="{ name: 'leaves', params: { planting: one.id } }" :aria-label="t('garden.plot-card.leaves', { name: one.name })">{{ t('garden.plot-card.leaves-2') }}</router-link>
+        <router-link :to="{ name: 'scout', params: { planting: one.id } }" :aria-label="t('garden.plot-card.look-at', { name: one.name })">{{ t('garden.plot-card.look') }}</router-link>
       </div>
     </div>
   </article>

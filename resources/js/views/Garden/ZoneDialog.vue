@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, take, type PlotZone } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -33,19 +34,19 @@ const drop = () => attempt(async () => {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" :title="zone ? zone.name : 'Add a zone'">
+  <app-dialog v-model:shown="shown" :title="zone ? zone.name : t('garden.zone-dialog.add-zone')">
     <form class="form-grid" @submit.prevent="save">
       <div class="field">
-        <label for="z-name">Name</label>
-        <input id="z-name" v-model="form.name" class="native" autocomplete="off" placeholder="The bean rows" :aria-invalid="errors.name ? 'true' : undefined">
+        <label for="z-name">{{ t('garden.zone-dialog.name') }}</label>
+        <input id="z-name" v-model="form.name" class="native" autocomplete="off" :placeholder="t('garden.zone-dialog.bean-rows')" :aria-invalid="errors.name ? 'true' : undefined">
         <p v-if="errors.name" class="field-error">{{ errors.name }}</p>
       </div>
-      <div class="field"><label for="z-note">Sun, soil, what to mind</label><input id="z-note" v-model="form.note" class="native" autocomplete="off"></div>
+      <div class="field"><label for="z-note">{{ t('garden.zone-dialog.sun-soil-what') }}</label><input id="z-note" v-model="form.note" class="native" autocomplete="off"></div>
       <p v-if="errors.zone" class="field-error">{{ errors.zone }}</p>
       <div class="actions">
-        <n-button type="primary" attr-type="submit" :loading="busy">{{ zone ? 'Save' : 'Add it' }}</n-button>
-        <n-button v-if="zone" :disabled="busy" @click="drop">Take the zone out</n-button>
-        <n-button @click="shown = false">Not now</n-button>
+        <n-button type="primary" attr-type="submit" :loading="busy">{{ zone ? t('garden.zone-dialog.save') : t('garden.zone-dialog.add') }}</n-button>
+        <n-button v-if="zone" :disabled="busy" @click="drop">{{ t('garden.zone-dialog.take-zone-out') }}</n-button>
+        <n-button @click="shown = false">{{ t('garden.zone-dialog.not-now') }}</n-button>
       </div>
     </form>
   </app-dialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, ApiFailure, take, type BottleLabel } from '@/api/client'
@@ -43,21 +44,21 @@ const print = () => window.print()
 
 <template>
   <div class="page">
-    <page-head title="Bottle label" class="noprint">
-      <n-button type="primary" :disabled="!label" @click="print">Print</n-button>
-      <n-button :disabled="!label" @click="pdf">Save as PDF</n-button>
+    <page-head :title="t('label.label-view.bottle-label')" class="noprint">
+      <n-button type="primary" :disabled="!label" @click="print">{{ t('label.label-view.print') }}</n-button>
+      <n-button :disabled="!label" @click="pdf">{{ t('label.label-view.save-as-pdf') }}</n-button>
     </page-head>
-    <p v-if="bench.missing.value || failure" class="field-error">{{ failure ?? 'This recipe is not here any more: choose another on the bench.' }}</p>
-    <loading-note v-else-if="!label" what="Writing the label" />
+    <p v-if="bench.missing.value || failure" class="field-error">{{ failure ?? t('label.label-view.recipe-not-here') }}</p>
+    <loading-note v-else-if="!label" :what="t('label.label-view.writing-label')" />
     <article v-else class="label">
       <h2>{{ label.name }}</h2>
       <p>{{ label.use }}</p>
       <p>{{ label.contents.join(' · ') || 'water' }}</p>
-      <p class="dates">Made {{ label.made }}<br>{{ label.use_by ? `Use by ${label.use_by}` : 'Use at once' }}</p>
+      <p class="dates">{{ t('label.label-view.made', { made: label.made }) }}<br>{{ label.use_by ? t('label.label-view.use-by', { useBy: label.use_by }) : t('label.label-view.use-at-once') }}</p>
       <p class="soft small">{{ label.keeps }}</p>
       <p v-for="caution in label.cautions" :key="caution" class="caution">{{ caution }}</p>
     </article>
-    <p v-if="label" class="soft small noprint">The PDF is 10 cm wide and as tall as it needs. Made now: print it when you mix.</p>
+    <p v-if="label" class="soft small noprint">{{ t('label.label-view.pdf-10-cm') }}</p>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import LookCard from './LookCard.vue'
 import LookDialog from './LookDialog.vue'
 import EmptyNote from '@/parts/EmptyNote.vue'
@@ -36,25 +37,25 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 <template>
   <div class="leaves">
-    <p v-if="missing">This planting is not here any more. <router-link :to="{ name: 'garden' }">To the garden</router-link></p>
-    <loading-note v-else-if="!looks" what="Looking at the leaves" />
+    <p v-if="missing">{{ t('leaves.leaves-view.planting-not-here') }} <router-link :to="{ name: 'garden' }">{{ t('leaves.leaves-view.garden') }}</router-link></p>
+    <loading-note v-else-if="!looks" :what="t('leaves.leaves-view.looking-at-leaves')" />
     <template v-else>
-      <page-head :title="looks.planting.name" :under="`${capital(looks.planting.kind)}, ${looks.planting.stage}. The story of its leaves: what was tried on them, and how they took it.`">
-        <n-button type="primary" @click="writing = true">Write down a look</n-button>
+      <page-head :title="looks.planting.name" :under="t('leaves.leaves-view.story-its-leaves', { kind: capital(looks.planting.kind), stage: looks.planting.stage })">
+        <n-button type="primary" @click="writing = true">{{ t('leaves.leaves-view.write-down-look') }}</n-button>
       </page-head>
       <section v-if="looks.learned.length" class="learned" aria-labelledby="learned">
-        <h2 id="learned">What they have taught</h2>
+        <h2 id="learned">{{ t('leaves.leaves-view.what-they-have') }}</h2>
         <ul>
           <li v-for="one in looks.learned" :key="one.name">
-            <strong>{{ capital(one.name) }}</strong>: care begins at <strong>{{ one.said }}</strong> here, {{ one.said_range }}; by our figures alone it is {{ one.said_prior }}.
-            <span class="soft">{{ one.looks === 1 ? 'One look' : `${one.looks} looks` }}.</span>
+            <strong>{{ capital(one.name) }}</strong>{{ t('leaves.leaves-view.care-begins-at') }} <strong>{{ one.said }}</strong> {{ t('leaves.leaves-view.here-by-our', { saidRange: one.said_range, saidPrior: one.said_prior }) }}
+            <span class="soft">{{ one.looks === 1 ? t('leaves.leaves-view.one-look') : t('leaves.leaves-view.looks', { looks: one.looks }) }}.</span>
           </li>
         </ul>
-        <p class="small"><router-link :to="{ name: 'why', query: { rule: 'evidence' } }">How looks move a threshold</router-link></p>
+        <p class="small"><router-link :to="{ name: 'why', query: { rule: 'evidence' } }">{{ t('leaves.leaves-view.how-looks-move') }}</router-link></p>
       </section>
-      <empty-note v-if="looks.looks.length === 0" title="Nothing was tried on these leaves yet">
-        Put a weak mix on three to five leaves, wait two days, and look: the bench proposes the steps when a recipe is new to a planting.
-        <template #actions><router-link :to="{ name: 'bench', query: { planting: looks.planting.id } }">To the bench</router-link></template>
+      <empty-note v-if="looks.looks.length === 0" :title="t('leaves.leaves-view.nothing-was-tried')">
+        {{ t('leaves.leaves-view.put-weak-mix') }}
+        <template #actions><router-link :to="{ name: 'bench', query: { planting: looks.planting.id } }">{{ t('leaves.leaves-view.bench') }}</router-link></template>
       </empty-note>
       <ol v-else class="story">
         <li v-for="look in looks.looks" :key="look.id"><look-card :look="look" @changed="looks = $event" /></li>

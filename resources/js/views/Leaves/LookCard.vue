@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import ScoreInput from './ScoreInput.vue'
 import { api, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -19,10 +20,10 @@ const score = ref(0)
 const note = ref('')
 const isOpen = computed(() => props.look.score === null)
 const title = computed(() => {
-  const part = props.look.fraction < 1 ? ` at ${Math.round(props.look.fraction * 100)} %` : ''
-  return props.look.kind === 'patch' ? `${props.look.recipe ?? 'A mix'}${part} on ${props.look.leaves ?? 'a few'} leaves` : `${props.look.recipe ?? 'A spray'}, the whole plant`
+  const part = props.look.fraction < 1 ? t('leaves.look-card.at', { fraction: Math.round(props.look.fraction * 100) }) : ''
+  return props.look.kind === 'patch' ? t('leaves.look-card.leaves', { mix: props.look.recipe ?? t('leaves.look-card.mix'), part, few: props.look.leaves ?? t('leaves.look-card.few') }) : t('leaves.look-card.whole-plant', { spray: props.look.recipe ?? t('leaves.look-card.spray') })
 })
-const wait = computed(() => (props.look.is_due ? 'Look at it now.' : props.look.look_at ? `Look from ${times.instant(props.look.look_at)} on.` : 'Still to be looked at.'))
+const wait = computed(() => (props.look.is_due ? t('leaves.look-card.look-at-now') : props.look.look_at ? t('leaves.look-card.look-from', { lookAt: times.instant(props.look.look_at) }) : t('leaves.look-card.still-looked-at')))
 
 const answer = () => attempt(async () => {
   const saved = await take(api.PUT('/api/gardens/{garden}/looks/{look}', { params: { path: { garden: store.id, look: props.look.id } }, body: { version: props.look.version, score: score.value, note: note.value || null } }))
@@ -49,19 +50,19 @@ const planting = computed(() => props.look.planting_id)
     <p class="soft small">{{ times.instant(look.put_on_at) }}</p>
     <h3>{{ title }}</h3>
     <p class="small strengths">{{ look.strengths }}</p>
-    <p v-if="look.score !== null"><strong>{{ look.score }} of 10</strong>{{ look.score <= 1 ? ': it bore it.' : look.score >= 3 ? ': it burnt.' : ': marked.' }} <span v-if="look.seen_at" class="soft small">seen {{ times.dayOf(Date.parse(look.seen_at)) }}</span></p>
+    <p v-if="look.score !== null"><strong>{{ t('leaves.look-card.10', { score: look.score }) }}</strong>{{ look.score <= 1 ? t('leaves.look-card.bore') : look.score >= 3 ? t('leaves.look-card.burnt') : ': marked.' }} <span v-if="look.seen_at" class="soft small">{{ t('leaves.look-card.seen', { seenAt: times.dayOf(Date.parse(look.seen_at)) }) }}</span></p>
     <p v-if="look.note">{{ look.note }}</p>
     <p v-if="look.advice" class="advice"><strong>{{ look.advice }}</strong> {{ look.advice_because }}</p>
     <p v-if="isOpen"><strong>{{ wait }}</strong></p>
     <form v-if="answering" class="form-grid" @submit.prevent="answer">
       <score-input :id="`score-${look.id}`" v-model="score" :error="errors.score" />
-      <div class="field"><label :for="`note-${look.id}`">What you see</label><input :id="`note-${look.id}`" v-model="note" class="native" autocomplete="off" placeholder="pale edges, brown tips, nothing"></div>
-      <div class="actions"><n-button type="primary" attr-type="submit" :loading="busy">Write it down</n-button><n-button @click="answering = false">Not now</n-button></div>
+      <div class="field"><label :for="`note-${look.id}`">{{ t('leaves.look-card.what-see') }}</label><input :id="`note-${look.id}`" v-model="note" class="native" autocomplete="off" :placeholder="t('leaves.look-card.pale-edges-brown')"></div>
+      <div class="actions"><n-button type="primary" attr-type="submit" :loading="busy">{{ t('leaves.look-card.write-down') }}</n-button><n-button @click="answering = false">{{ t('leaves.look-card.not-now') }}</n-button></div>
     </form>
     <div v-else class="actions">
-      <n-button v-if="isOpen" :type="look.is_due ? 'primary' : 'default'" size="small" @click="answering = true">I have looked</n-button>
-      <n-button v-if="look.advice_id === 'next' && look.recipe_id" size="small" :loading="busy" @click="next">I have put on the next step</n-button>
-      <n-button size="small" quaternary @click="remove">Delete</n-button>
+      <n-button v-if="isOpen" :type="look.is_due ? 'primary' : 'default'" size="small" @click="answering = true">{{ t('leaves.look-card.i-have-looked') }}</n-button>
+      <n-button v-if="look.advice_id === 'next' && look.recipe_id" size="small" :loading="busy" @click="next">{{ t('leaves.look-card.i-have-put') }}</n-button>
+      <n-button size="small" quaternary @click="remove">{{ t('leaves.look-card.delete') }}</n-button>
     </div>
   </article>
 </template>

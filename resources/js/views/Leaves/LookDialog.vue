@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import ScoreInput from './ScoreInput.vue'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, take, type Recipe, type Schemas } from '@/api/client'
@@ -43,42 +44,42 @@ const save = () => attempt(async () => {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" title="A look at the leaves">
+  <app-dialog v-model:shown="shown" :title="t('leaves.look-dialog.look-at-leaves')">
     <form class="form-grid" @submit.prevent="save">
-      <div class="kinds" role="group" aria-label="What it is about">
-        <button type="button" :aria-pressed="form.what === 'round'" :disabled="looks.rounds.length === 0" @click="form.what = 'round'">After a logged round</button>
-        <button type="button" :aria-pressed="form.what === 'spray'" @click="form.what = 'spray'">After another spray</button>
-        <button type="button" :aria-pressed="form.what === 'patch'" @click="form.what = 'patch'">A test patch, just put on</button>
+      <div class="kinds" role="group" :aria-label="t('leaves.look-dialog.what-about')">
+        <button type="button" :aria-pressed="form.what === 'round'" :disabled="looks.rounds.length === 0" @click="form.what = 'round'">{{ t('leaves.look-dialog.after-logged-round') }}</button>
+        <button type="button" :aria-pressed="form.what === 'spray'" @click="form.what = 'spray'">{{ t('leaves.look-dialog.after-another-spray') }}</button>
+        <button type="button" :aria-pressed="form.what === 'patch'" @click="form.what = 'patch'">{{ t('leaves.look-dialog.test-patch-just') }}</button>
       </div>
       <div v-if="form.what === 'round'" class="field">
-        <label for="look-round">Which</label>
+        <label for="look-round">{{ t('leaves.look-dialog.which') }}</label>
         <select id="look-round" v-model="form.application_id" class="native"><option v-for="round in looks.rounds" :key="round.id" :value="round.id">{{ round.what }}</option></select>
       </div>
       <div v-else class="field">
-        <label for="look-recipe">Recipe</label>
+        <label for="look-recipe">{{ t('leaves.look-dialog.recipe') }}</label>
         <select id="look-recipe" v-model="form.recipe_id" class="native" :aria-invalid="errors.recipe_id ? 'true' : undefined"><option v-for="one in recipes" :key="one.id" :value="one.id">{{ one.name }}</option></select>
         <p v-if="errors.recipe_id" class="field-error">{{ errors.recipe_id }}</p>
       </div>
       <div v-if="form.what === 'patch'" class="two">
         <div class="field">
-          <label for="look-percent">Of its full strength, %</label>
+          <label for="look-percent">{{ t('leaves.look-dialog.its-full-strength') }}</label>
           <input id="look-percent" v-model.number="form.percent" class="native" type="number" min="1" max="100" :aria-invalid="errors.fraction ? 'true' : undefined">
           <p v-if="errors.fraction" class="field-error">{{ errors.fraction }}</p>
         </div>
         <div class="field">
-          <label for="look-leaves">On how many leaves</label>
+          <label for="look-leaves">{{ t('leaves.look-dialog.how-many-leaves') }}</label>
           <input id="look-leaves" v-model.number="form.leaves" class="native" type="number" min="1" :aria-invalid="errors.leaves ? 'true' : undefined">
           <p v-if="errors.leaves" class="field-error">{{ errors.leaves }}</p>
         </div>
       </div>
       <div v-if="form.what !== 'round'" class="field">
-        <label for="look-when">{{ form.what === 'patch' ? 'Put on' : 'Sprayed' }}</label>
+        <label for="look-when">{{ form.what === 'patch' ? t('leaves.look-dialog.put') : t('leaves.look-dialog.sprayed') }}</label>
         <input id="look-when" v-model="form.when" class="native" type="datetime-local" :aria-invalid="errors.put_on_at ? 'true' : undefined">
         <p v-if="errors.put_on_at" class="field-error">{{ errors.put_on_at }}</p>
       </div>
       <score-input v-if="form.what !== 'patch'" id="look-score" v-model="form.score" :error="errors.score" />
-      <div class="field"><label for="look-note">Note</label><input id="look-note" v-model="form.note" class="native" autocomplete="off"></div>
-      <div class="actions"><n-button type="primary" attr-type="submit" :loading="busy">Write it down</n-button><n-button @click="shown = false">Not now</n-button></div>
+      <div class="field"><label for="look-note">{{ t('leaves.look-dialog.note') }}</label><input id="look-note" v-model="form.note" class="native" autocomplete="off"></div>
+      <div class="actions"><n-button type="primary" attr-type="submit" :loading="busy">{{ t('leaves.look-dialog.write-down') }}</n-button><n-button @click="shown = false">{{ t('leaves.look-dialog.not-now') }}</n-button></div>
     </form>
   </app-dialog>
 </template>

@@ -1,22 +1,23 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 /** How much of the leaf is hurt, 0 to 10, with words for what that looks like. */
 const score = defineModel<number>({ required: true })
 defineProps<{ id: string; error?: string }>()
 
-const words = ['nothing to see', 'a trace, up to a tenth', 'up to a fifth', 'up to three tenths', 'up to four tenths', 'up to half', 'over half', 'up to seven tenths', 'up to eight tenths', 'up to nine tenths', 'dead']
+const words = [t('leaves.score-input.nothing-see'), t('leaves.score-input.trace-up-tenth'), t('leaves.score-input.up-fifth'), t('leaves.score-input.up-three-tenths'), t('leaves.score-input.up-four-tenths'), t('leaves.score-input.up-half'), t('leaves.score-input.over-half'), t('leaves.score-input.up-seven-tenths'), t('leaves.score-input.up-eight-tenths'), t('leaves.score-input.up-nine-tenths'), 'dead']
 </script>
 
 <template>
   <div class="field">
-    <label :for="id">How much of the leaf is hurt?</label>
+    <label :for="id">{{ t('leaves.score-input.how-much-leaf') }}</label>
     <div class="row">
       <svg viewBox="0 0 60 60" aria-hidden="true">
         <path class="leaf" d="M30 56C10 44 8 20 30 4c22 16 20 40 0 52z" />
         <path class="hurt" d="M30 56C10 44 8 20 30 4c22 16 20 40 0 52z" :style="{ clipPath: `inset(0 0 ${100 - score * 10}% 0)` }" />
         <path class="rib" d="M30 10v46" />
       </svg>
-      <input :id="id" v-model.number="score" type="range" min="0" max="10" step="1" :aria-valuetext="`${score} of 10, ${words[score]}`">
-      <output :for="id"><strong>{{ score }}</strong> of 10: {{ words[score] }}</output>
+      <input :id="id" v-model.number="score" type="range" min="0" max="10" step="1" :aria-valuetext="t('leaves.score-input.10', { score, score2: words[score] })">
+      <output :for="id"><strong>{{ score }}</strong> {{ t('leaves.score-input.10-2', { score: words[score] }) }}</output>
     </div>
     <p v-if="error" class="field-error">{{ error }}</p>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { PreparationStory, Schemas } from '@/api/client'
 import { NButton } from 'naive-ui'
 import { reactive } from 'vue'
@@ -7,7 +8,7 @@ import { reactive } from 'vue'
 const props = defineProps<{ story: PreparationStory; errors: Record<string, string>; busy: boolean }>()
 const emit = defineEmits<{ tend: [what: Omit<Schemas['PreparationChange'], 'version'>] }>()
 
-const PLACES = { warm: 'cool and dark', fridge: 'in the fridge', frozen: 'frozen' }
+const PLACES = { warm: t('making.finish-form.cool-dark'), fridge: t('making.finish-form.fridge'), frozen: t('making.finish-form.frozen') }
 type Place = keyof typeof PLACES
 const places = props.story.preparation.places.filter((one): one is Place => one in PLACES)
 const form = reactive({ strained: '', topped: '', kept: places.includes('fridge') ? 'fridge' : places[0] ?? 'warm' } as { strained: string; topped: string; kept: Place })
@@ -16,27 +17,27 @@ const save = () => emit('tend', { finished: true, kept: form.kept, strained: for
 
 <template>
   <form class="finish" @submit.prevent="save">
-    <h2>{{ story.preparation.is_soap ? 'When it is thinned and bottled' : 'When it is strained and bottled' }}</h2>
+    <h2>{{ story.preparation.is_soap ? t('making.finish-form.when-thinned-bottled') : t('making.finish-form.when-strained-bottled') }}</h2>
     <div class="two">
       <div class="field">
-        <label for="f-strained">{{ story.preparation.is_soap ? 'How much it came to' : 'How much came through' }}</label>
-        <input id="f-strained" v-model="form.strained" class="native" autocomplete="off" :placeholder="story.expected ? `about ${story.expected}` : 'measure it'" :aria-invalid="errors.strained ? 'true' : undefined">
+        <label for="f-strained">{{ story.preparation.is_soap ? t('making.finish-form.how-much-came') : t('making.finish-form.how-much-came-through') }}</label>
+        <input id="f-strained" v-model="form.strained" class="native" autocomplete="off" :placeholder="story.expected ? t('making.finish-form.about', { expected: story.expected }) : t('making.finish-form.measure')" :aria-invalid="errors.strained ? 'true' : undefined">
         <p v-if="errors.strained" class="field-error">{{ errors.strained }}</p>
       </div>
       <div v-if="!story.preparation.is_soap" class="field">
-        <label for="f-topped">Topped up with water to</label>
-        <input id="f-topped" v-model="form.topped" class="native" autocomplete="off" placeholder="not topped up" :aria-invalid="errors.topped_up ? 'true' : undefined">
+        <label for="f-topped">{{ t('making.finish-form.topped-up-water') }}</label>
+        <input id="f-topped" v-model="form.topped" class="native" autocomplete="off" :placeholder="t('making.finish-form.not-topped-up')" :aria-invalid="errors.topped_up ? 'true' : undefined">
         <p v-if="errors.topped_up" class="field-error">{{ errors.topped_up }}</p>
       </div>
       <div class="field">
-        <label for="f-kept">Where it stands</label>
+        <label for="f-kept">{{ t('making.finish-form.where-stands') }}</label>
         <select id="f-kept" v-model="form.kept" class="native" :aria-invalid="errors.kept ? 'true' : undefined">
           <option v-for="place in places" :key="place" :value="place">{{ PLACES[place] }}</option>
         </select>
         <p v-if="errors.kept" class="field-error">{{ errors.kept }}</p>
       </div>
     </div>
-    <div><n-button type="primary" attr-type="submit" :loading="busy">Put it on the shelf</n-button></div>
+    <div><n-button type="primary" attr-type="submit" :loading="busy">{{ t('making.finish-form.put-shelf') }}</n-button></div>
   </form>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { PreparationStory, Schemas } from '@/api/client'
 import { NButton } from 'naive-ui'
 import { computed, reactive, watch } from 'vue'
@@ -7,7 +8,7 @@ import { computed, reactive, watch } from 'vue'
 const props = defineProps<{ story: PreparationStory; errors: Record<string, string>; busy: boolean }>()
 const emit = defineEmits<{ tend: [what: Omit<Schemas['PreparationChange'], 'version'>]; throwAway: []; use: [] }>()
 
-const PLACES = { warm: 'cool and dark', fridge: 'in the fridge', frozen: 'frozen' }
+const PLACES = { warm: t('making.jar-tools.cool-dark'), fridge: t('making.jar-tools.fridge'), frozen: t('making.jar-tools.frozen') }
 type Place = keyof typeof PLACES
 const jar = computed(() => props.story.preparation)
 const places = computed(() => jar.value.places.filter((one): one is Place => one in PLACES))
@@ -17,52 +18,52 @@ const isFit = computed(() => ['ready', 'use-soon'].includes(jar.value.state))
 </script>
 
 <template>
-  <section class="tools" aria-label="On the shelf">
+  <section class="tools" :aria-label="t('making.jar-tools.shelf')">
     <form v-if="jar.is_soap && jar.state !== 'empty'" class="test" @submit.prevent="emit('tend', { test: { clear: form.clear === 'yes', ph: form.testPh } })">
-      <h2>Test it before it is used</h2>
+      <h2>{{ t('making.jar-tools.test-before-used') }}</h2>
       <p v-if="jar.tested" class="tested">{{ jar.tested }}</p>
-      <p>A pea of it in a glass of hot water, and the pH of a 1 % solution.</p>
+      <p>{{ t('making.jar-tools.pea-glass-hot') }}</p>
       <div class="two">
         <div class="field">
-          <label for="j-clear">Was it clear?</label>
+          <label for="j-clear">{{ t('making.jar-tools.was-clear') }}</label>
           <select id="j-clear" v-model="form.clear" class="native" required>
-            <option value="" disabled>look first</option><option value="yes">clear, without droplets</option><option value="no">cloudy, or droplets on top</option>
+            <option value="" disabled>{{ t('making.jar-tools.look-first') }}</option><option value="yes">{{ t('making.jar-tools.clear-without-droplets') }}</option><option value="no">{{ t('making.jar-tools.cloudy-droplets-top') }}</option>
           </select>
         </div>
         <div class="field">
-          <label for="j-test-ph">pH of the 1 % solution</label>
+          <label for="j-test-ph">{{ t('making.jar-tools.ph-1-solution') }}</label>
           <input id="j-test-ph" v-model="form.testPh" class="native" inputmode="decimal" required autocomplete="off" placeholder="9.5" :aria-invalid="errors['test.ph'] ? 'true' : undefined">
           <p v-if="errors['test.ph']" class="field-error">{{ errors['test.ph'] }}</p>
         </div>
       </div>
-      <div><n-button type="primary" attr-type="submit" :loading="busy">Write the test down</n-button></div>
+      <div><n-button type="primary" attr-type="submit" :loading="busy">{{ t('making.jar-tools.write-test-down') }}</n-button></div>
     </form>
     <form v-if="jar.measure_ph" class="row" @submit.prevent="emit('tend', { ph: form.ph.trim() || null })">
       <div class="field">
-        <label for="j-ph">Its pH, as the strip shows it</label>
-        <input id="j-ph" v-model="form.ph" class="native" inputmode="decimal" autocomplete="off" placeholder="not measured" :aria-invalid="errors.ph ? 'true' : undefined">
+        <label for="j-ph">{{ t('making.jar-tools.its-ph-as') }}</label>
+        <input id="j-ph" v-model="form.ph" class="native" inputmode="decimal" autocomplete="off" :placeholder="t('making.jar-tools.not-measured')" :aria-invalid="errors.ph ? 'true' : undefined">
         <p v-if="errors.ph" class="field-error">{{ errors.ph }}</p>
       </div>
-      <n-button attr-type="submit" :disabled="busy">Write it down</n-button>
+      <n-button attr-type="submit" :disabled="busy">{{ t('making.jar-tools.write-down') }}</n-button>
     </form>
     <form class="row" @submit.prevent="emit('tend', { left: form.left })">
       <div class="field">
-        <label for="j-left">How much is left</label>
+        <label for="j-left">{{ t('making.jar-tools.how-much-left') }}</label>
         <input id="j-left" v-model="form.left" class="native" autocomplete="off" :aria-invalid="errors.left ? 'true' : undefined">
         <p v-if="errors.left" class="field-error">{{ errors.left }}</p>
       </div>
-      <n-button attr-type="submit" :disabled="busy">Write it down</n-button>
+      <n-button attr-type="submit" :disabled="busy">{{ t('making.jar-tools.write-down') }}</n-button>
     </form>
     <div v-if="places.length > 1" class="field">
-      <label for="j-place">Where it stands</label>
+      <label for="j-place">{{ t('making.jar-tools.where-stands') }}</label>
       <select id="j-place" class="native" :value="jar.place" :disabled="busy" @change="emit('tend', { kept: ($event.target as HTMLSelectElement).value as Place })">
         <option v-for="place in places" :key="place" :value="place">{{ PLACES[place] }}</option>
       </select>
       <p v-if="errors.kept" class="field-error">{{ errors.kept }}</p>
     </div>
     <div class="actions">
-      <n-button v-if="isFit && jar.into !== 'neat'" type="primary" @click="emit('use')">Make a spray of it, {{ jar.into }}</n-button>
-      <n-button @click="emit('throwAway')">{{ jar.state === 'empty' ? 'Clear it away' : 'Throw it away' }}</n-button>
+      <n-button v-if="isFit && jar.into !== 'neat'" type="primary" @click="emit('use')">{{ t('making.jar-tools.make-spray', { into: jar.into }) }}</n-button>
+      <n-button @click="emit('throwAway')">{{ jar.state === 'empty' ? t('making.jar-tools.clear-away') : t('making.jar-tools.throw-away') }}</n-button>
     </div>
   </section>
 </template>

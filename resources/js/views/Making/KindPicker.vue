@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Schemas } from '@/api/client'
 
 /** What can be made ahead. */
@@ -13,7 +14,7 @@ const to = (kind: Schemas['PreparationKind']) => (kind.is_soap ? { name: 'soap' 
       <router-link :to="to(kind)">
         <strong>{{ kind.name }}</strong>
         <span>{{ kind.note }}</span>
-        <span class="soft small">{{ kind.takes ? `Stands ${kind.takes}` : 'Ready at once' }}<template v-if="kind.keeps">, keeps {{ kind.keeps }}</template><template v-if="kind.into !== 'neat'">, used at {{ kind.into }}</template></span>
+        <span class="soft small">{{ kind.takes ? t('making.kind-picker.stands', { takes: kind.takes }) : t('making.kind-picker.ready-at-once') }}<template v-if="kind.keeps">{{ t('making.kind-picker.keeps', { keeps: kind.keeps }) }}</template><template v-if="kind.into !== 'neat'">{{ t('making.kind-picker.used-at', { into: kind.into }) }}</template></span>
       </router-link>
     </li>
   </ul>

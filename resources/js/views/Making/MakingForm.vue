@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { useMaking } from './useMaking'
 import { api, take, type Preparation, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -22,7 +23,7 @@ const lines = computed(() => body.value?.ingredients ?? [])
 const worked = (n: number) => (making.value?.raw[n]?.ingredient === lines.value[n]?.ingredient ? making.value?.raw[n] : undefined)
 const options = computed(() => store.knowledge.ingredients.map((one) => ({ value: one.id, label: one.name })))
 const jarsOf = (ingredient: string) => props.jars.filter((jar) => jar.ingredient === ingredient && ['ready', 'use-soon'].includes(jar.state))
-const STANDS = { below: 'less than usual', usual: 'as usual', above: 'more than usual', unknown: '' }
+const STANDS = { below: t('making.making-form.less-than-usual'), usual: t('making.making-form.as-usual'), above: t('making.making-form.more-than-usual'), unknown: '' }
 
 const setLine = (n: number, field: 'ingredient' | 'amount' | 'preparation', value: string) => edit((now) => {
   const line = now.ingredients?.[n]
@@ -45,74 +46,74 @@ const begin = () => saving.attempt(async () => {
   <p v-if="failure" class="field-error" role="alert">{{ failure }}</p>
   <div class="sides">
     <form class="left" @submit.prevent="begin">
-      <h2>What goes in</h2>
+      <h2>{{ t('making.making-form.what-goes') }}</h2>
       <div class="field want">
-        <label for="m-want">How much do you want of it?</label>
+        <label for="m-want">{{ t('making.making-form.how-much-do') }}</label>
         <div class="with">
-          <input id="m-want" v-model="draft.want" class="native" autocomplete="off" :disabled="draft.body !== null" placeholder="1 L of water is taken" :aria-invalid="error('want') ? 'true' : undefined">
-          <n-button v-if="draft.body" @click="draft.body = null">Back to the usual amounts</n-button>
+          <input id="m-want" v-model="draft.want" class="native" autocomplete="off" :disabled="draft.body !== null" :placeholder="t('making.making-form.1-l-water')" :aria-invalid="error('want') ? 'true' : undefined">
+          <n-button v-if="draft.body" @click="draft.body = null">{{ t('making.making-form.back-usual-amounts') }}</n-button>
         </div>
         <p v-if="error('want')" class="field-error">{{ error('want') }}</p>
       </div>
       <div v-if="body?.base" class="line">
         <label class="field"><span class="label">{{ making?.liquid?.replace(/^.* of /, '') ?? 'liquid' }}</span>
-          <input class="native" autocomplete="off" :value="body.base.amount" aria-label="Amount of liquid" :aria-invalid="error('base.amount') ? 'true' : undefined" @input="edit((now) => { now.base!.amount = ($event.target as HTMLInputElement).value })">
+          <input class="native" autocomplete="off" :value="body.base.amount" :aria-label="t('making.making-form.amount-liquid')" :aria-invalid="error('base.amount') ? 'true' : undefined" @input="edit((now) => { now.base!.amount = ($event.target as HTMLInputElement).value })">
         </label>
         <p class="side"><strong>{{ making?.liquid }}</strong></p>
         <p v-if="error('base.amount')" class="field-error wide">{{ error('base.amount') }}</p>
       </div>
-      <div v-for="(line, n) in lines" :key="n" class="line" role="group" :aria-label="`Ingredient ${n + 1}`">
+      <div v-for="(line, n) in lines" :key="n" class="line" role="group" :aria-label="t('making.making-form.ingredient', { n: n + 1 })">
         <div class="field">
           <span v-if="n < (making?.raw.length ?? 0) && worked(n)" class="label">{{ worked(n)?.name }}</span>
-          <n-select v-else filterable :value="line.ingredient" :options="options" :input-props="{ 'aria-label': `Ingredient ${n + 1}` }" @update:value="(value: string) => setLine(n, 'ingredient', value)" />
-          <input class="native" autocomplete="off" :value="line.amount" :aria-label="`Amount of ingredient ${n + 1}`" :aria-invalid="error(`ingredients.${n}.amount`) ? 'true' : undefined" @input="setLine(n, 'amount', ($event.target as HTMLInputElement).value)">
+          <n-select v-else filterable :value="line.ingredient" :options="options" :input-props="{ 'aria-label': t('making.making-form.ingredient', { n: n + 1 }) }" @update:value="(value: string) => setLine(n, 'ingredient', value)" />
+          <input class="native" autocomplete="off" :value="line.amount" :aria-label="t('making.making-form.amount-ingredient', { n: n + 1 })" :aria-invalid="error(`ingredients.${n}.amount`) ? 'true' : undefined" @input="setLine(n, 'amount', ($event.target as HTMLInputElement).value)">
         </div>
         <div class="side">
           <p><strong>{{ worked(n)?.precise }}</strong></p>
           <p v-if="worked(n)?.usual" class="small" :class="worked(n)?.stands === 'usual' ? 'soft' : 'off'">{{ STANDS[worked(n)!.stands] }}: {{ worked(n)?.usual }}</p>
-          <n-button v-if="lines.length > 1" size="small" quaternary :aria-label="`Take out ingredient ${n + 1}`" @click="edit((now) => { now.ingredients!.splice(n, 1) })">Take out</n-button>
+          <n-button v-if="lines.length > 1" size="small" quaternary :aria-label="t('making.making-form.take-out-ingredient', { n: n + 1 })" @click="edit((now) => { now.ingredients!.splice(n, 1) })">{{ t('making.making-form.take-out') }}</n-button>
         </div>
-        <label v-if="jarsOf(line.ingredient).length" class="field wide"><span class="soft small">from</span>
-          <select class="native" :aria-label="`Jar for ingredient ${n + 1}`" :value="line.preparation ?? ''" @change="setLine(n, 'preparation', ($event.target as HTMLSelectElement).value)">
-            <option value="">a bottle as it is usually sold</option>
+        <label v-if="jarsOf(line.ingredient).length" class="field wide"><span class="soft small">{{ t('making.making-form.from') }}</span>
+          <select class="native" :aria-label="t('making.making-form.jar-ingredient', { n: n + 1 })" :value="line.preparation ?? ''" @change="setLine(n, 'preparation', ($event.target as HTMLSelectElement).value)">
+            <option value="">{{ t('making.making-form.bottle-as-usually') }}</option>
             <option v-for="jar in jarsOf(line.ingredient)" :key="jar.id" :value="jar.id">{{ jar.name }}, {{ jar.left }}</option>
           </select>
         </label>
         <p v-for="field in ['ingredient', 'amount', 'preparation']" :key="field" class="wide"><span v-if="error(`ingredients.${n}.${field}`)" class="field-error">{{ error(`ingredients.${n}.${field}`) }}</span></p>
       </div>
       <p v-if="error('ingredients') ?? error('kind') ?? error('base')" class="field-error">{{ error('ingredients') ?? error('kind') ?? error('base') }}</p>
-      <div><n-button dashed size="small" @click="edit((now) => { now.ingredients = [...(now.ingredients ?? []), { ingredient: 'onion', amount: '50 g' }] })">Add something</n-button></div>
+      <div><n-button dashed size="small" @click="edit((now) => { now.ingredients = [...(now.ingredients ?? []), { ingredient: 'onion', amount: '50 g' }] })">{{ t('making.making-form.add-something') }}</n-button></div>
       <div class="two">
         <div class="field">
-          <label for="m-name">What to call it</label>
+          <label for="m-name">{{ t('making.making-form.what-call') }}</label>
           <input id="m-name" v-model="draft.name" class="native" autocomplete="off" :placeholder="kind.name" maxlength="120">
           <p v-if="error('name')" class="field-error">{{ error('name') }}</p>
         </div>
         <div class="field">
-          <label for="m-sprayer">For which sprayer</label>
+          <label for="m-sprayer">{{ t('making.making-form.which-sprayer') }}</label>
           <select id="m-sprayer" v-model="draft.sprayer" class="native">
-            <option value="">not said</option>
+            <option value="">{{ t('making.making-form.not-said') }}</option>
             <option v-for="one in store.sprayers" :key="one.id" :value="one.id">{{ one.name }}</option>
           </select>
         </div>
       </div>
     </form>
-    <section v-if="making" class="right" aria-label="What comes of it" :class="{ stale: Object.keys(errors).length > 0 }">
-      <h2>What comes of it</h2>
+    <section v-if="making" class="right" :aria-label="t('making.making-form.what-comes')" :class="{ stale: Object.keys(errors).length > 0 }">
+      <h2>{{ t('making.making-form.what-comes') }}</h2>
       <dl>
-        <dt>Yield</dt><dd><strong>{{ making.yield ?? 'not to be foretold: measure it' }}</strong></dd>
-        <dt>Strength</dt><dd><span v-for="one in making.makeup" :key="one" class="row">{{ one }}</span></dd>
-        <dt>Ready</dt><dd><strong>{{ making.ready_at ? times.instant(making.ready_at) : 'at once' }}</strong><span v-if="making.ready_at" class="row soft small">if you start now</span></dd>
-        <dt>Keeps</dt><dd><span v-for="one in making.keeps" :key="one" class="row">{{ one }}</span></dd>
-        <dt>Gone off</dt><dd><span v-for="one in making.spoils" :key="one" class="row">{{ one }}</span></dd>
-        <template v-if="kind.into !== 'neat'"><dt>Used at</dt><dd>{{ kind.into }} in water, usually</dd></template>
+        <dt>{{ t('making.making-form.yield') }}</dt><dd><strong>{{ making.yield ?? t('making.making-form.not-foretold-measure') }}</strong></dd>
+        <dt>{{ t('making.making-form.strength') }}</dt><dd><span v-for="one in making.makeup" :key="one" class="row">{{ one }}</span></dd>
+        <dt>{{ t('making.making-form.ready') }}</dt><dd><strong>{{ making.ready_at ? times.instant(making.ready_at) : t('making.making-form.at-once') }}</strong><span v-if="making.ready_at" class="row soft small">{{ t('making.making-form.if-start-now') }}</span></dd>
+        <dt>{{ t('making.making-form.keeps') }}</dt><dd><span v-for="one in making.keeps" :key="one" class="row">{{ one }}</span></dd>
+        <dt>{{ t('making.making-form.gone-off') }}</dt><dd><span v-for="one in making.spoils" :key="one" class="row">{{ one }}</span></dd>
+        <template v-if="kind.into !== 'neat'"><dt>{{ t('making.making-form.used-at') }}</dt><dd>{{ t('making.making-form.water-usually', { into: kind.into }) }}</dd></template>
       </dl>
-      <p class="soft small">Proportions and times: {{ making.basis }}.</p>
-      <n-button type="primary" size="large" :loading="saving.busy.value" :disabled="Object.keys(errors).length > 0" @click="begin">Start it now</n-button>
+      <p class="soft small">{{ t('making.making-form.proportions-times', { basis: making.basis }) }}</p>
+      <n-button type="primary" size="large" :loading="saving.busy.value" :disabled="Object.keys(errors).length > 0" @click="begin">{{ t('making.making-form.start-now') }}</n-button>
     </section>
   </div>
   <section v-if="making" aria-labelledby="steps">
-    <h2 id="steps">Step by step</h2>
+    <h2 id="steps">{{ t('making.making-form.step-by-step') }}</h2>
     <ol class="steps">
       <li v-for="(step, n) in making.steps" :key="n">
         <p><strong>{{ step.what }}</strong> {{ step.how }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { MakingStep } from '@/api/client'
 import { useTimes } from '@/stores/times'
 import { NButton } from 'naive-ui'
@@ -14,7 +15,7 @@ const two = (n: number) => String(n).padStart(2, '0')
 const shown = computed(() => {
   const seconds = Math.max(0, left.value ?? 0)
   if (seconds >= 86_400) return `${Math.floor(seconds / 86_400)} d ${Math.floor((seconds % 86_400) / 3600)} h`
-  return seconds >= 3600 ? `${Math.floor(seconds / 3600)} h ${two(Math.floor((seconds % 3600) / 60))} min` : `${Math.floor(seconds / 60)}:${two(seconds % 60)}`
+  return seconds >= 3600 ? t('making.making-step-row.h-min', { seconds: Math.floor(seconds / 3600), seconds2: two(Math.floor((seconds % 3600) / 60)) }) : `${Math.floor(seconds / 60)}:${two(seconds % 60)}`
 })
 </script>
 
@@ -29,16 +30,16 @@ const shown = computed(() => {
       <p v-for="caution in step.cautions" :key="caution" class="caution">{{ caution }}</p>
       <div v-if="step.minutes" class="timer" :class="{ over: left !== null && left <= 0 }" role="timer">
         <template v-if="left === null">
-          <n-button :type="isNext ? 'primary' : 'default'" :disabled="busy" @click="$emit('timer')">Start the clock</n-button>
+          <n-button :type="isNext ? 'primary' : 'default'" :disabled="busy" @click="$emit('timer')">{{ t('making.making-step-row.start-clock') }}</n-button>
         </template>
         <template v-else>
-          <strong>{{ left <= 0 ? 'Time is up' : shown }}</strong>
+          <strong>{{ left <= 0 ? t('making.making-step-row.time-up') : shown }}</strong>
           <span class="soft">{{ left <= 0 ? 'since' : 'until' }} {{ times.instant(step.timer_ends_at!) }}</span>
-          <n-button size="small" :disabled="busy" @click="$emit('timer')">Start it again</n-button>
+          <n-button size="small" :disabled="busy" @click="$emit('timer')">{{ t('making.making-step-row.start-again') }}</n-button>
         </template>
       </div>
     </div>
-    <p v-else-if="step.done_at !== null" class="soft small at">done {{ times.instant(step.done_at) }}</p>
+    <p v-else-if="step.done_at !== null" class="soft small at">{{ t('making.making-step-row.done', { doneAt: times.instant(step.done_at) }) }}</p>
   </li>
 </template>
 

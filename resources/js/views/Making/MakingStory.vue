@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import FinishForm from './FinishForm.vue'
 import JarTools from './JarTools.vue'
 import MakingStepRow from './MakingStepRow.vue'
@@ -50,7 +51,7 @@ const days = computed(() => [...new Set(story.value?.steps.map((step) => step.da
 const doneSteps = computed(() => story.value?.steps.filter((step) => step.done_at !== null).length ?? 0)
 const under = computed(() => {
   if (!jar.value || !story.value) return undefined
-  return `${jar.value.kind_name}, begun ${times.instant(jar.value.started_at)}`
+  return t('making.making-story.begun', { kindName: jar.value.kind_name, startedAt: times.instant(jar.value.started_at) })
 })
 
 const tend = (what: Omit<Schemas['PreparationChange'], 'version'>) => attempt(async () => {
@@ -76,21 +77,21 @@ function use(): void {
 
 <template>
   <div class="making">
-    <p v-if="missing" class="field-error">This preparation is not here any more: it was thrown away. <router-link :to="{ name: 'pantry', query: { show: 'made' } }">To the shelf</router-link></p>
-    <loading-note v-else-if="!story || !jar" what="Taking it off the shelf" />
+    <p v-if="missing" class="field-error">{{ t('making.making-story.preparation-not-here') }} <router-link :to="{ name: 'pantry', query: { show: 'made' } }">{{ t('making.making-story.shelf') }}</router-link></p>
+    <loading-note v-else-if="!story || !jar" :what="t('making.making-story.taking-off-shelf')" />
     <template v-else>
-      <page-head :title="jar.name" :under="under"><router-link :to="{ name: 'pantry', query: { show: 'made' } }">To the shelf</router-link></page-head>
-      <section class="stands" aria-label="How it stands">
+      <page-head :title="jar.name" :under="under"><router-link :to="{ name: 'pantry', query: { show: 'made' } }">{{ t('making.making-story.shelf') }}</router-link></page-head>
+      <section class="stands" :aria-label="t('making.making-story.how-stands')">
         <jar-picture :state="jar.state" :fill="jar.fill" :progress="jar.progress" />
         <div class="words">
           <p class="big"><state-mark :state="jar.state" :said="jar.said" /><template v-if="jar.time_left">, {{ jar.time_left }}</template></p>
-          <p v-if="jar.left"><strong>{{ jar.left }}</strong> left<template v-if="jar.use_by && jar.state !== 'untested'">, good until {{ times.instant(jar.use_by) }}</template></p>
-          <p v-else-if="jar.strain_at">Stands until {{ times.instant(jar.strain_at) }}<template v-if="story.expected">; about {{ story.expected }} should come of it</template>.</p>
+          <p v-if="jar.left"><strong>{{ jar.left }}</strong> {{ t('making.making-story.left') }}<template v-if="jar.use_by && jar.state !== 'untested'">{{ t('making.making-story.good-until', { useBy: times.instant(jar.use_by) }) }}</template></p>
+          <p v-else-if="jar.strain_at">{{ t('making.making-story.stands-until', { strainAt: times.instant(jar.strain_at) }) }}<template v-if="story.expected">{{ t('making.making-story.about-should-come', { expected: story.expected }) }}</template>.</p>
           <p v-if="jar.makeup.length">{{ jar.makeup.join('; ') }}</p>
           <ul v-if="jar.spoils.length" class="soft small spoils"><li v-for="sign in jar.spoils" :key="sign">{{ sign }}</li></ul>
           <div v-if="jar.stir_at" class="actions stir">
-            <n-button type="primary" size="small" :loading="busy" @click="tend({ stirred: true })">Stirred just now</n-button>
-            <span class="soft">{{ Date.parse(jar.stir_at) <= now ? 'Stir it: due since' : 'Next' }} {{ times.instant(jar.stir_at) }}</span>
+            <n-button type="primary" size="small" :loading="busy" @click="tend({ stirred: true })">{{ t('making.making-story.stirred-just-now') }}</n-button>
+            <span class="soft">{{ Date.parse(jar.stir_at) <= now ? t('making.making-story.stir-due-since') : t('making.making-story.next') }} {{ times.instant(jar.stir_at) }}</span>
           </div>
           <p v-if="jar.note" class="note">{{ jar.note }}</p>
         </div>
@@ -98,9 +99,9 @@ function use(): void {
       <jar-tools v-if="isMade" :story="story" :errors="errors" :busy="busy" @tend="tend" @throw-away="throwAway" @use="use" />
       <finish-form v-else-if="jar.state === 'to-strain'" :story="story" :errors="errors" :busy="busy" @tend="tend" />
       <component :is="isMade ? 'details' : 'section'" class="steps-of">
-        <component :is="isMade ? 'summary' : 'h2'">How it {{ isMade ? 'was' : 'is' }} made<span v-if="!isMade" class="soft count">, {{ doneSteps }} of {{ story.steps.length }} steps done</span></component>
+        <component :is="isMade ? 'summary' : 'h2'">{{ t('making.making-story.how-made', { is: isMade ? 'was' : 'is' }) }}<span v-if="!isMade" class="soft count">{{ t('making.making-story.steps-done', { doneSteps, steps: story.steps.length }) }}</span></component>
         <div v-for="day in days" :key="day" class="day">
-          <h3 v-if="days.length > 1">Day {{ day }}</h3>
+          <h3 v-if="days.length > 1">{{ t('making.making-story.day', { day }) }}</h3>
           <ol>
             <making-step-row
               v-for="step in story.steps.filter((one) => one.day === day)" :key="step.n" :step="step" :now="now" :is-next="step.n === next && !isMade" :busy="busy"
@@ -110,7 +111,7 @@ function use(): void {
         </div>
       </component>
       <finish-form v-if="!isMade && jar.state !== 'to-strain'" :story="story" :errors="errors" :busy="busy" @tend="tend" />
-      <div v-if="!isMade" class="actions"><n-button @click="throwAway">Give it up and throw it away</n-button></div>
+      <div v-if="!isMade" class="actions"><n-button @click="throwAway">{{ t('making.making-story.give-up-throw') }}</n-button></div>
     </template>
   </div>
 </template>

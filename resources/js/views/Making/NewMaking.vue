@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import KindPicker from './KindPicker.vue'
 import MakingForm from './MakingForm.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
@@ -22,11 +23,11 @@ onMounted(async () => {
 
 <template>
   <div class="making">
-    <page-head :title="kind ? kind.name : 'What do you want to make ahead?'" :under="kind ? kind.note : 'It then stands in the pantry with its strength, and recipes take from it.'">
-      <router-link v-if="kind" :to="{ name: 'making', params: { preparation: '' } }">Make something else</router-link>
-      <router-link v-else :to="{ name: 'pantry', query: { show: 'made' } }">To the shelf</router-link>
+    <page-head :title="kind ? kind.name : t('making.new-making.what-do-want')" :under="kind ? kind.note : t('making.new-making.then-stands-pantry')">
+      <router-link v-if="kind" :to="{ name: 'making', params: { preparation: '' } }">{{ t('making.new-making.make-something-else') }}</router-link>
+      <router-link v-else :to="{ name: 'pantry', query: { show: 'made' } }">{{ t('making.new-making.shelf') }}</router-link>
     </page-head>
-    <loading-note v-if="!shelf" what="Fetching what can be made" />
+    <loading-note v-if="!shelf" :what="t('making.new-making.fetching-what-can')" />
     <making-form v-else-if="kind" :key="kind.id" :kind="kind" :want="text(route.query.want)" :jars="shelf.preparations" />
     <kind-picker v-else :kinds="shelf.kinds" />
   </div>

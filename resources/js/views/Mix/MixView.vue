@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import LevelBar from './LevelBar.vue'
 import RescueDialog from './RescueDialog.vue'
 import StepTimer from './StepTimer.vue'
@@ -80,42 +81,42 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   <div class="mix" :class="step?.kind">
     <header>
       <div>
-        <h1>{{ plan?.name || 'Mixing' }}</h1>
-        <p v-if="plan" class="soft">{{ plan.makes }}<template v-if="plan.fills > 1">, in {{ plan.fills }} fills: do all of this for each</template>. {{ plan.keeps }}</p>
+        <h1>{{ plan?.name || t('mix.mix-view.mixing') }}</h1>
+        <p v-if="plan" class="soft">{{ plan.makes }}<template v-if="plan.fills > 1">{{ t('mix.mix-view.fills-do-all', { fills: plan.fills }) }}</template>. {{ plan.keeps }}</p>
       </div>
       <div class="top">
-        <button v-if="speech.isSupported.value" type="button" class="small-button" :aria-pressed="aloud" @click="aloud = !aloud">Read aloud</button>
-        <button type="button" class="small-button" @click="leave">Back to the bench</button>
+        <button v-if="speech.isSupported.value" type="button" class="small-button" :aria-pressed="aloud" @click="aloud = !aloud">{{ t('mix.mix-view.read-aloud') }}</button>
+        <button type="button" class="small-button" @click="leave">{{ t('mix.mix-view.back-bench') }}</button>
       </div>
     </header>
-    <p v-if="missing || failure" class="field-error" role="alert">{{ failure ?? 'This recipe is not here any more: choose another on the bench.' }}</p>
-    <loading-note v-else-if="!plan || !step" what="Setting out the steps" />
+    <p v-if="missing || failure" class="field-error" role="alert">{{ failure ?? t('mix.mix-view.recipe-not-here') }}</p>
+    <loading-note v-else-if="!plan || !step" :what="t('mix.mix-view.setting-out-steps')" />
     <template v-else>
       <main class="step">
         <level-bar class="level" :plan="plan" :at="at" />
-        <section aria-live="polite" :aria-label="`Step ${at + 1} of ${steps.length}`">
-          <p class="count">Step {{ at + 1 }} of {{ steps.length }}</p>
+        <section aria-live="polite" :aria-label="t('mix.mix-view.step', { n: at + 1, steps: steps.length })">
+          <p class="count">{{ t('mix.mix-view.step', { n: at + 1, steps: steps.length }) }}</p>
           <severity-mark v-if="step.kind === 'stop'" severity="stop" />
           <p class="what">{{ step.what }}</p>
           <p v-if="step.how" class="how">{{ step.how }}</p>
           <p v-for="caution in step.cautions.slice(0, SHOWN)" :key="caution" class="caution">{{ caution }}</p>
           <details v-if="step.cautions.length > SHOWN" :key="at" class="more">
-            <summary>{{ step.cautions.length - SHOWN }} more to mind</summary>
+            <summary>{{ t('mix.mix-view.more-mind', { SHOWN: step.cautions.length - SHOWN }) }}</summary>
             <p v-for="caution in step.cautions.slice(SHOWN)" :key="caution" class="caution">{{ caution }}</p>
           </details>
           <step-timer v-if="step.timer && step.timer_minutes" :key="`${id}.${at}`" :name="`${id}.${at}`" :label="step.timer" :minutes="step.timer_minutes" />
         </section>
       </main>
       <footer>
-        <button type="button" class="big" :disabled="at === 0" @click="go(at - 1)">Back</button>
-        <button type="button" class="oops" @click="showRescue = true">Something went wrong</button>
-        <button v-if="!isLast" type="button" class="big next" @click="go(at + 1)">Done, next</button>
-        <button v-else type="button" class="big next" @click="done">All done</button>
+        <button type="button" class="big" :disabled="at === 0" @click="go(at - 1)">{{ t('mix.mix-view.back') }}</button>
+        <button type="button" class="oops" @click="showRescue = true">{{ t('mix.mix-view.something-went-wrong') }}</button>
+        <button v-if="!isLast" type="button" class="big next" @click="go(at + 1)">{{ t('mix.mix-view.done-next') }}</button>
+        <button v-else type="button" class="big next" @click="done">{{ t('mix.mix-view.all-done') }}</button>
       </footer>
-      <p class="visually-hidden">{{ wake.isActive.value ? 'The screen stays on.' : '' }}</p>
+      <p class="visually-hidden">{{ wake.isActive.value ? t('mix.mix-view.screen-stays') : '' }}</p>
       <rescue-dialog v-if="body" v-model:shown="showRescue" :plan="plan" :at="at" :body="body" :where="where" @swapped="body = $event" />
     </template>
-    <n-button v-if="missing || failure" @click="leave">Back to the bench</n-button>
+    <n-button v-if="missing || failure" @click="leave">{{ t('mix.mix-view.back-bench') }}</n-button>
   </div>
 </template>
 

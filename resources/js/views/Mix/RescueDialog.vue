@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, ApiFailure, take, type MixingPlan, type RecipeBody, type Rescue } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -54,7 +55,7 @@ async function swap(line: number, bottle: { product_id?: string; ingredient?: st
   error.value = null
   try {
     const answer = await take(api.POST('/api/gardens/{garden}/bench/swap', { params: { path: { garden: store.id } }, body: { recipe: props.body, line, ...bottle } }))
-    changed.value = [`Worked out for ${name}: the steps are new.`, ...answer.findings.map((finding) => `${finding.what} ${finding.instead}`)]
+    changed.value = [t('mix.rescue-dialog.worked-out-steps', { name }), ...answer.findings.map((finding) => `${finding.what} ${finding.instead}`)]
     emit('swapped', { ...props.body, ...(answer.recipe as RecipeBody), name: props.body.name })
   } catch (e) {
     if (!(e instanceof ApiFailure) || e.status !== 422) throw e
@@ -64,28 +65,28 @@ async function swap(line: number, bottle: { product_id?: string; ingredient?: st
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" title="Something went wrong" :width="680">
-    <div class="kinds" role="group" aria-label="What happened">
-      <button type="button" :aria-pressed="kind === 'amount'" @click="kind = 'amount'">The wrong amount went in</button>
-      <button type="button" :aria-pressed="kind === 'bottle'" @click="kind = 'bottle'">I only have another bottle</button>
-      <button type="button" :aria-pressed="kind === 'leftover'" @click="kind = 'leftover'">I made too much</button>
+  <app-dialog v-model:shown="shown" :title="t('mix.rescue-dialog.something-went-wrong')" :width="680">
+    <div class="kinds" role="group" :aria-label="t('mix.rescue-dialog.what-happened')">
+      <button type="button" :aria-pressed="kind === 'amount'" @click="kind = 'amount'">{{ t('mix.rescue-dialog.wrong-amount-went') }}</button>
+      <button type="button" :aria-pressed="kind === 'bottle'" @click="kind = 'bottle'">{{ t('mix.rescue-dialog.i-only-have') }}</button>
+      <button type="button" :aria-pressed="kind === 'leftover'" @click="kind = 'leftover'">{{ t('mix.rescue-dialog.i-made-too') }}</button>
     </div>
     <form v-if="kind === 'amount'" class="form-grid" @submit.prevent="ask">
       <div class="two">
         <div class="field">
-          <label for="r-which">Of what</label>
+          <label for="r-which">{{ t('mix.rescue-dialog.what') }}</label>
           <select id="r-which" v-model="which" class="native">
-            <option value="base">the base liquid</option>
-            <option v-for="(line, n) in plan.lines" :key="n" :value="String(n)">{{ line.name }}, planned {{ line.precise }}</option>
+            <option value="base">{{ t('mix.rescue-dialog.base-liquid') }}</option>
+            <option v-for="(line, n) in plan.lines" :key="n" :value="String(n)">{{ t('mix.rescue-dialog.planned', { name: line.name, precise: line.precise }) }}</option>
           </select>
         </div>
         <div class="field">
-          <label for="r-put">This much went in, in all</label>
-          <input id="r-put" v-model="put" class="native" autocomplete="off" placeholder="1 tbsp" :aria-invalid="error ? 'true' : undefined">
+          <label for="r-put">{{ t('mix.rescue-dialog.much-went-all') }}</label>
+          <input id="r-put" v-model="put" class="native" autocomplete="off" :placeholder="t('mix.rescue-dialog.1-tbsp')" :aria-invalid="error ? 'true' : undefined">
           <p v-if="error" class="field-error">{{ error }}</p>
         </div>
       </div>
-      <div class="actions"><n-button type="primary" attr-type="submit" :disabled="!put.trim()">What can be done?</n-button></div>
+      <div class="actions"><n-button type="primary" attr-type="submit" :disabled="!put.trim()">{{ t('mix.rescue-dialog.what-can-done') }}</n-button></div>
       <div v-if="rescue" class="form-grid" aria-live="polite">
         <p><strong>{{ rescue.said }}</strong></p>
         <article v-for="way in rescue.ways" :key="way.kind">
@@ -96,27 +97,27 @@ async function swap(line: number, bottle: { product_id?: string; ingredient?: st
       </div>
     </form>
     <div v-else-if="kind === 'bottle'" class="form-grid">
-      <p v-if="bottles.length === 0" class="soft">No other bottle in the pantry does the work of what is in this recipe.</p>
+      <p v-if="bottles.length === 0" class="soft">{{ t('mix.rescue-dialog.no-other-bottle') }}</p>
       <ul v-else>
-        <li v-for="{ n, line, offer } in bottles" :key="`${n}.${offer.product_id}`"><span>{{ line.name }}: <strong>{{ offer.name }}</strong>, {{ offer.strength }}</span><n-button @click="swap(n, { product_id: offer.product_id }, offer.name)">Take it</n-button></li>
+        <li v-for="{ n, line, offer } in bottles" :key="`${n}.${offer.product_id}`"><span>{{ line.name }}: <strong>{{ offer.name }}</strong>, {{ offer.strength }}</span><n-button @click="swap(n, { product_id: offer.product_id }, offer.name)">{{ t('mix.rescue-dialog.take') }}</n-button></li>
       </ul>
-      <form class="two" @submit.prevent="swap(Number(which), { ingredient: plan.lines[Number(which)]?.ingredient, strength: typed }, `${plan.lines[Number(which)]?.name} of ${typed}`)">
+      <form class="two" @submit.prevent="swap(Number(which), { ingredient: plan.lines[Number(which)]?.ingredient, strength: typed }, t('mix.rescue-dialog.of', { name: plan.lines[Number(which)]?.name, typed }))">
         <div class="field">
-          <label for="r-line">Or the same, of another strength</label>
+          <label for="r-line">{{ t('mix.rescue-dialog.same-another-strength') }}</label>
           <select id="r-line" v-model="which" class="native"><option v-for="(line, n) in plan.lines" :key="n" :value="String(n)">{{ line.name }}{{ line.strength ? `, ${line.strength}` : '' }}</option></select>
         </div>
         <div class="field">
-          <label for="r-strength">Mine says</label>
+          <label for="r-strength">{{ t('mix.rescue-dialog.mine-says') }}</label>
           <input id="r-strength" v-model="typed" class="native" autocomplete="off" placeholder="91 %" :aria-invalid="error ? 'true' : undefined">
         </div>
-        <div class="actions"><n-button attr-type="submit" :disabled="!typed.trim() || which === 'base'">Work it out for mine</n-button></div>
+        <div class="actions"><n-button attr-type="submit" :disabled="!typed.trim() || which === 'base'">{{ t('mix.rescue-dialog.work-out-mine') }}</n-button></div>
       </form>
       <p v-if="error" class="field-error">{{ error }}</p>
       <div v-if="changed.length" aria-live="polite"><p v-for="line in changed" :key="line">{{ line }}</p></div>
     </div>
     <div v-else class="form-grid">
-      <p>{{ plan.keeps }} Keep it labelled, out of reach of children and animals, and look at it again before you use it.</p>
-      <p>What is left after that: never into a drain, a ditch or a pond. Let a little on bare ground away from water dry up, or follow the label and your local rules.</p>
+      <p>{{ t('mix.rescue-dialog.keep-labelled-out', { keeps: plan.keeps }) }}</p>
+      <p>{{ t('mix.rescue-dialog.what-left-after') }}</p>
     </div>
   </app-dialog>
 </template>

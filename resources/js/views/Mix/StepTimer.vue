@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
 
@@ -15,7 +16,7 @@ const shown = computed(() => {
   const two = (n: number) => String(n).padStart(2, '0')
   const hours = Math.floor(left.value / 3600)
   const minutes = Math.floor((left.value % 3600) / 60)
-  return hours ? `${hours} h ${two(minutes)} min` : `${minutes}:${two(left.value % 60)}`
+  return hours ? t('mix.step-timer.h-min', { hours, minutes: two(minutes) }) : `${minutes}:${two(left.value % 60)}`
 })
 function start(): void {
   now.value = Date.now()
@@ -26,9 +27,9 @@ function start(): void {
 <template>
   <div class="timer" :class="{ over: isOver }" role="timer">
     <span class="label">{{ label }}</span>
-    <strong>{{ isOver ? 'Time is up' : shown }}</strong>
-    <button v-if="startedAt === null" type="button" @click="start">Start</button>
-    <button v-else type="button" @click="startedAt = null">{{ isOver ? 'All right' : 'Stop' }}</button>
+    <strong>{{ isOver ? t('mix.step-timer.time-up') : shown }}</strong>
+    <button v-if="startedAt === null" type="button" @click="start">{{ t('mix.step-timer.start') }}</button>
+    <button v-else type="button" @click="startedAt = null">{{ isOver ? t('mix.step-timer.all-right') : t('mix.step-timer.stop') }}</button>
   </div>
 </template>
 

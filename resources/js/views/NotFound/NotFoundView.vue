@@ -1,8 +1,12 @@
+<script setup lang="ts">
+import { t } from '@/i18n'
+</script>
+
 <template>
   <section class="missing">
-    <h1>There is nothing at this address</h1>
-    <p>The page may have moved, or the address has a slip in it.</p>
-    <router-link :to="{ name: 'today' }">To Today</router-link>
+    <h1>{{ t('not-found.not-found-view.there-nothing-at') }}</h1>
+    <p>{{ t('not-found.not-found-view.page-may-have') }}</p>
+    <router-link :to="{ name: 'today' }">{{ t('not-found.not-found-view.today') }}</router-link>
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import FindingList from '@/parts/FindingList.vue'
 import SeverityMark from '@/parts/SeverityMark.vue'
 import type { Application } from '@/api/client'
@@ -12,21 +13,21 @@ const times = useTimes()
   <article class="entry">
     <p class="when soft">{{ times.instant(entry.applied_at) }}</p>
     <div class="what">
-      <p><strong>{{ entry.recipe }}</strong><template v-if="entry.target"> against {{ entry.target }}</template><template v-if="entry.round_number">, round {{ entry.round_number }} of {{ entry.rounds }}</template></p>
-      <p class="soft">{{ entry.plantings.join(', ') || 'Paths and surfaces' }} · {{ entry.volume }}<template v-if="entry.sprayer"> in the {{ entry.sprayer }}</template><template v-if="entry.by"> · {{ entry.by }}</template></p>
+      <p><strong>{{ entry.recipe }}</strong><template v-if="entry.target"> {{ t('notebook.notebook-entry.against', { target: entry.target }) }}</template><template v-if="entry.round_number">{{ t('notebook.notebook-entry.round', { roundNumber: entry.round_number, rounds: entry.rounds }) }}</template></p>
+      <p class="soft">{{ entry.plantings.join(', ') || t('notebook.notebook-entry.paths-surfaces') }} · {{ entry.volume }}<template v-if="entry.sprayer"> {{ t('notebook.notebook-entry.in-the', { sprayer: entry.sprayer }) }}</template><template v-if="entry.by"> · {{ entry.by }}</template></p>
       <p v-if="entry.note" class="note">{{ entry.note }}</p>
       <details>
-        <summary>What was in it <severity-mark :severity="entry.severity" /></summary>
+        <summary>{{ t('notebook.notebook-entry.what-was') }} <severity-mark :severity="entry.severity" /></summary>
         <ul>
           <li v-for="(line, n) in entry.lines" :key="n">{{ line.precise }} {{ line.name.toLowerCase() }}<span v-if="line.measure" class="soft"> ({{ line.measure }})</span></li>
         </ul>
-        <p v-if="entry.weather" class="small">Weather: {{ entry.weather }}.</p>
-        <p v-if="entry.batch" class="small">From a batch: {{ entry.batch }}.</p>
-        <p v-if="entry.rinsed !== null" class="small">{{ entry.rinsed ? 'The delicate ones were rinsed afterwards.' : 'Not rinsed.' }}</p>
-        <p v-if="entry.taken.length" class="small">Taken from the pantry: {{ entry.taken.join(', ') }}.</p>
-        <p v-if="entry.cost" class="small">It cost {{ entry.cost }}.</p>
+        <p v-if="entry.weather" class="small">{{ t('notebook.notebook-entry.weather', { weather: entry.weather }) }}</p>
+        <p v-if="entry.batch" class="small">{{ t('notebook.notebook-entry.from-batch', { batch: entry.batch }) }}</p>
+        <p v-if="entry.rinsed !== null" class="small">{{ entry.rinsed ? t('notebook.notebook-entry.delicate-ones-were') : t('notebook.notebook-entry.not-rinsed') }}</p>
+        <p v-if="entry.taken.length" class="small">{{ t('notebook.notebook-entry.taken-from-pantry', { taken: entry.taken.join(', ') }) }}</p>
+        <p v-if="entry.cost" class="small">{{ t('notebook.notebook-entry.cost', { cost: entry.cost }) }}</p>
         <p v-for="strength in entry.strengths" :key="strength.substance" class="small">{{ strength.name }}: {{ strength.said }}<span v-if="strength.said_range" class="soft"> ({{ strength.said_range }})</span></p>
-        <p v-if="entry.planting_ids[0]"><router-link :to="{ name: 'leaves', params: { planting: entry.planting_ids[0] }, query: { application: entry.id } }">How did the leaves take it?</router-link></p>
+        <p v-if="entry.planting_ids[0]"><router-link :to="{ name: 'leaves', params: { planting: entry.planting_ids[0] }, query: { application: entry.id } }">{{ t('notebook.notebook-entry.how-did-leaves') }}</router-link></p>
         <finding-list :findings="entry.findings.filter((f) => f.severity !== 'fine')" />
       </details>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import NotebookEntry from './NotebookEntry.vue'
 import EmptyNote from '@/parts/EmptyNote.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
@@ -41,17 +42,17 @@ const months = computed(() => {
 
 <template>
   <div class="notebook">
-    <loading-note v-if="!entries" what="Opening the notebook" />
+    <loading-note v-if="!entries" :what="t('notebook.notebook-view.opening-notebook')" />
     <template v-else>
-      <page-head title="What was sprayed" :under="total ? `${total} ${total === 1 ? 'entry' : 'entries'}, newest first, each as it was on its day` : undefined" />
-      <empty-note v-if="entries.length === 0" title="The notebook is empty">
-        It fills itself: log a round under Today or Rounds, and the recipe, the amounts and the judgement of that day are kept here.
+      <page-head :title="t('notebook.notebook-view.what-was-sprayed')" :under="total ? t('notebook.notebook-view.newest-first-each', { total, entries: total === 1 ? 'entry' : 'entries' }) : undefined" />
+      <empty-note v-if="entries.length === 0" :title="t('notebook.notebook-view.notebook-empty')">
+        {{ t('notebook.notebook-view.fills-itself-log') }}
       </empty-note>
       <section v-for="[month, list] in months" :key="month" :aria-label="month">
         <h2>{{ month }}</h2>
         <notebook-entry v-for="entry in list" :key="entry.id" :entry="entry" />
       </section>
-      <div v-if="older" class="actions"><n-button :loading="busy" @click="load(older ?? undefined)">Older entries</n-button></div>
+      <div v-if="older" class="actions"><n-button :loading="busy" @click="load(older ?? undefined)">{{ t('notebook.notebook-view.older-entries') }}</n-button></div>
     </template>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, ApiFailure, take, type Schemas } from '@/api/client'
@@ -29,48 +30,48 @@ void load()
 
 <template>
   <div class="uses">
-    <page-head title="Other uses" under="Disinfecting tools and pots, feeding, and a crude look at the soil.">
-      <router-link :to="{ name: 'pantry', query: { show: 'made' } }">To the shelf</router-link>
+    <page-head :title="t('other-uses.other-uses-view.other-uses')" :under="t('other-uses.other-uses-view.disinfecting-tools-pots')">
+      <router-link :to="{ name: 'pantry', query: { show: 'made' } }">{{ t('other-uses.other-uses-view.shelf') }}</router-link>
     </page-head>
     <div class="field volume">
-      <label for="u-volume">Make so much of it</label>
+      <label for="u-volume">{{ t('other-uses.other-uses-view.make-so-much') }}</label>
       <input id="u-volume" v-model="volume" class="native" autocomplete="off" :aria-invalid="error ? 'true' : undefined">
       <p v-if="error" class="field-error" role="alert">{{ error }}</p>
     </div>
-    <loading-note v-if="!uses" what="Looking in the cupboard" />
+    <loading-note v-if="!uses" :what="t('other-uses.other-uses-view.looking-cupboard')" />
     <template v-else>
       <section aria-labelledby="disinfect">
-        <h2 id="disinfect">Disinfecting tools and pots</h2>
-        <p class="soft">Wash off soil and sap first: nothing disinfects through dirt. Labels and local rules come before this table.</p>
+        <h2 id="disinfect">{{ t('other-uses.other-uses-view.disinfecting-tools-pots-2') }}</h2>
+        <p class="soft">{{ t('other-uses.other-uses-view.wash-off-soil') }}</p>
         <ul class="cards">
           <li v-for="(one, n) in uses.disinfect" :key="n">
-            <h3>{{ one.name }}, {{ one.bottle }} <span class="soft small">{{ one.is_at_hand ? 'in your cupboard' : 'as usually sold' }}</span></h3>
-            <p v-if="one.take" class="dose"><strong>{{ one.take }}</strong><template v-if="one.water === 'none'"> neat</template><template v-else> and {{ one.water }} of water</template>, for {{ one.aim }}</p>
+            <h3>{{ one.name }}, {{ one.bottle }} <span class="soft small">{{ one.is_at_hand ? t('other-uses.other-uses-view.cupboard') : t('other-uses.other-uses-view.as-usually-sold') }}</span></h3>
+            <p v-if="one.take" class="dose"><strong>{{ one.take }}</strong><template v-if="one.water === 'none'"> {{ t('other-uses.other-uses-view.neat') }}</template><template v-else> {{ t('other-uses.other-uses-view.water', { water: one.water }) }}</template>{{ t('other-uses.other-uses-view.for', { aim: one.aim }) }}</p>
             <p v-else class="field-error">{{ one.too_weak }}</p>
-            <p v-if="one.take">Leave it on <strong>{{ one.contact }}</strong></p>
+            <p v-if="one.take">{{ t('other-uses.other-uses-view.leave') }} <strong>{{ one.contact }}</strong></p>
             <p class="caution">{{ one.caution }}</p>
             <p class="soft small">{{ one.basis }}</p>
           </li>
         </ul>
       </section>
       <section aria-labelledby="feed">
-        <h2 id="feed">Feeding by ratio</h2>
+        <h2 id="feed">{{ t('other-uses.other-uses-view.feeding-by-ratio') }}</h2>
         <ul class="cards">
           <li v-for="one in uses.feeds" :key="one.name">
             <h3><router-link v-if="one.preparation" :to="{ name: 'making', params: { preparation: one.preparation } }">{{ one.name }}</router-link><template v-else>{{ one.name }}</template>, {{ one.ratio }}</h3>
-            <p class="dose"><strong>{{ one.take }}</strong> and {{ one.water }} of water</p>
+            <p class="dose"><strong>{{ one.take }}</strong> {{ t('other-uses.other-uses-view.water', { water: one.water }) }}</p>
             <p v-if="one.caution" class="caution">{{ one.caution }}</p>
           </li>
         </ul>
-        <p class="soft small">Ratios are rough practice: what a ferment holds is not known, so begin weak and watch the leaves.</p>
+        <p class="soft small">{{ t('other-uses.other-uses-view.ratios-rough-practice') }}</p>
       </section>
       <section aria-labelledby="soil">
-        <h2 id="soil">Is the soil acid or limy? A crude test</h2>
+        <h2 id="soil">{{ t('other-uses.other-uses-view.soil-acid-limy') }}</h2>
         <div class="soil">
           <ol><li v-for="step in uses.soil_steps" :key="step">{{ step }}</li></ol>
           <dl><template v-for="sign in uses.soil_signs" :key="sign.seen"><dt>{{ sign.seen }}</dt><dd>{{ sign.means }}</dd></template></dl>
           <div>
-            <h3>What it cannot tell</h3>
+            <h3>{{ t('other-uses.other-uses-view.what-cannot-tell') }}</h3>
             <ul class="limits"><li v-for="limit in uses.soil_limits" :key="limit">{{ limit }}</li></ul>
           </div>
         </div>

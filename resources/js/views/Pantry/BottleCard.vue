@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import SeverityMark from '@/parts/SeverityMark.vue'
 import type { Product } from '@/api/client'
 import { computed } from 'vue'
@@ -35,8 +36,8 @@ const path = computed(() => (props.product.is_liquid
       <strong>{{ product.name }}</strong>
       <span class="soft small">{{ product.kind }}{{ product.strength ? `, ${product.strength}` : '' }}</span>
       <span class="left">
-        <template v-if="product.left_words">{{ product.left_words }} left<template v-if="product.size_words"> of {{ product.size_words }}</template></template>
-        <template v-else>how much is left is not written down</template>
+        <template v-if="product.left_words">{{ t('pantry.bottle-card.left', { leftWords: product.left_words }) }}<template v-if="product.size_words"> {{ t('pantry.bottle-card.of', { sizeWords: product.size_words }) }}</template></template>
+        <template v-else>{{ t('pantry.bottle-card.how-much-left') }}</template>
       </span>
       <span v-if="product.price !== null" class="soft small">{{ product.price.toFixed(2) }} {{ currency }}</span>
       <span v-if="worst" class="worst"><severity-mark :severity="worst.severity" /> <span class="small">{{ worst.what }}</span></span>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import JarPicture from '@/parts/JarPicture.vue'
 import StateMark from '@/parts/StateMark.vue'
 import type { Preparation } from '@/api/client'
@@ -10,7 +11,7 @@ const props = defineProps<{ jar: Preparation }>()
 defineEmits<{ throwAway: [] }>()
 
 const isOver = computed(() => ['gone-off', 'refused', 'empty'].includes(props.jar.state))
-const next = computed(() => ({ 'to-strain': 'Strain it', untested: 'Test it', steeping: 'See how far it is' } as Partial<Record<Preparation['state'], string>>)[props.jar.state] ?? 'Open')
+const next = computed(() => ({ 'to-strain': t('pantry.jar-card.strain'), untested: t('pantry.jar-card.test'), steeping: t('pantry.jar-card.see-how-far') } as Partial<Record<Preparation['state'], string>>)[props.jar.state] ?? t('pantry.jar-card.open'))
 </script>
 
 <template>
@@ -19,10 +20,10 @@ const next = computed(() => ({ 'to-strain': 'Strain it', untested: 'Test it', st
     <div class="words">
       <h3><router-link :to="{ name: 'making', params: { preparation: jar.id } }">{{ jar.name }}</router-link></h3>
       <p><state-mark :state="jar.state" :said="jar.said" /><template v-if="jar.time_left">, {{ jar.time_left }}</template></p>
-      <p v-if="jar.left"><strong>{{ jar.left }}</strong> left<template v-if="jar.ph !== null">, pH {{ jar.ph }}</template></p>
+      <p v-if="jar.left"><strong>{{ jar.left }}</strong> {{ t('pantry.jar-card.left') }}<template v-if="jar.ph !== null">{{ t('pantry.jar-card.ph', { ph: jar.ph }) }}</template></p>
       <p v-if="jar.makeup.length" class="soft small">{{ jar.makeup.join('; ') }}</p>
       <div class="actions">
-        <n-button v-if="isOver" size="small" type="primary" @click="$emit('throwAway')">{{ jar.state === 'empty' ? 'Clear away' : 'Throw away' }}</n-button>
+        <n-button v-if="isOver" size="small" type="primary" @click="$emit('throwAway')">{{ jar.state === 'empty' ? t('pantry.jar-card.clear-away') : t('pantry.jar-card.throw-away') }}</n-button>
         <router-link v-else class="next" :to="{ name: 'making', params: { preparation: jar.id } }" :aria-label="`${next}: ${jar.name}`">{{ next }}</router-link>
       </div>
     </div>

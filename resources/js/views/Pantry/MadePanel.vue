@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import JarCard from './JarCard.vue'
 import EmptyNote from '@/parts/EmptyNote.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
@@ -36,32 +37,32 @@ const throwAway = (jar: Preparation) => attempt(async () => {
 <template>
   <div class="made">
     <div class="actions">
-      <n-button type="primary" @click="router.push({ name: 'making', params: { preparation: '' } })">Start one</n-button>
-      <n-button @click="router.push({ name: 'soap' })">Soap bench</n-button>
-      <n-button @click="router.push({ name: 'other-uses' })">Disinfecting, feeding, soil test</n-button>
+      <n-button type="primary" @click="router.push({ name: 'making', params: { preparation: '' } })">{{ t('pantry.made-panel.start-one') }}</n-button>
+      <n-button @click="router.push({ name: 'soap' })">{{ t('pantry.made-panel.soap-bench') }}</n-button>
+      <n-button @click="router.push({ name: 'other-uses' })">{{ t('pantry.made-panel.disinfecting-feeding-soil') }}</n-button>
     </div>
-    <loading-note v-if="!shelf" what="Looking at the shelf" />
+    <loading-note v-if="!shelf" :what="t('pantry.made-panel.looking-at-shelf')" />
     <template v-else>
       <section v-if="shelf.to_make.length" aria-labelledby="to-make">
-        <h2 id="to-make">To be started for planned rounds</h2>
+        <h2 id="to-make">{{ t('pantry.made-panel.started-planned-rounds') }}</h2>
         <ul class="to-make">
           <li v-for="(one, n) in shelf.to_make" :key="n" :class="{ late: one.is_late }">
             <div>
-              <p><strong>{{ one.name }}, {{ one.wanted }}</strong> <span v-if="one.is_late" class="overdue">late</span></p>
-              <p>Start {{ times.instant(one.start_at) }}: {{ one.raw.join(', ') }}</p>
-              <p class="soft small">For {{ one.for }}. {{ one.because }}</p>
+              <p><strong>{{ one.name }}, {{ one.wanted }}</strong> <span v-if="one.is_late" class="overdue">{{ t('pantry.made-panel.late') }}</span></p>
+              <p>{{ t('pantry.made-panel.start', { startAt: times.instant(one.start_at), raw: one.raw.join(', ') }) }}</p>
+              <p class="soft small">{{ t('pantry.made-panel.for', { for: one.for, because: one.because }) }}</p>
             </div>
-            <n-button size="small" @click="router.push({ name: 'making', params: { preparation: '' }, query: { kind: one.kind, want: one.want } })">Start it</n-button>
+            <n-button size="small" @click="router.push({ name: 'making', params: { preparation: '' }, query: { kind: one.kind, want: one.want } })">{{ t('pantry.made-panel.start-2') }}</n-button>
           </li>
         </ul>
       </section>
-      <p v-if="shelf.from_shelf.length" class="soft">Planned rounds take from the shelf: {{ shelf.from_shelf.join('; ') }}.</p>
+      <p v-if="shelf.from_shelf.length" class="soft">{{ t('pantry.made-panel.planned-rounds-take', { fromShelf: shelf.from_shelf.join('; ') }) }}</p>
       <section aria-labelledby="jars">
-        <h2 id="jars" class="visually-hidden">On the shelf</h2>
+        <h2 id="jars" class="visually-hidden">{{ t('pantry.made-panel.shelf') }}</h2>
         <div v-if="jars.length" class="jars"><jar-card v-for="jar in jars" :key="jar.id" :jar="jar" @throw-away="throwAway(jar)" /></div>
-        <empty-note v-else title="Nothing is made ahead">
-          Extracts, ferments, ash water and soap stand here with what is in them, how much is left and how long they keep. Recipes then take from them.
-          <template #actions><n-button type="primary" @click="router.push({ name: 'making', params: { preparation: '' } })">Start one</n-button></template>
+        <empty-note v-else :title="t('pantry.made-panel.nothing-made-ahead')">
+          {{ t('pantry.made-panel.extracts-ferments-ash') }}
+          <template #actions><n-button type="primary" @click="router.push({ name: 'making', params: { preparation: '' } })">{{ t('pantry.made-panel.start-one') }}</n-button></template>
         </empty-note>
       </section>
     </template>

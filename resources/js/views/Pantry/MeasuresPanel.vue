@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import CalibrateDialog from './CalibrateDialog.vue'
 import ToolDialog from './ToolDialog.vue'
 import type { OwnMeasure, Pantry, Tool } from '@/api/client'
@@ -12,7 +13,7 @@ const toolShown = ref(false)
 const tool = shallowRef<Tool | null>(null)
 const ownShown = ref(false)
 const own = shallowRef<OwnMeasure | null>(null)
-const kinds: Record<Tool['kind'], string> = { spoon: 'spoons and cups', graduated: 'with marks', scale: 'scales', dropper: 'droppers' }
+const kinds: Record<Tool['kind'], string> = { spoon: t('pantry.measures-panel.spoons-cups'), graduated: t('pantry.measures-panel.marks'), scale: 'scales', dropper: 'droppers' }
 const groups = computed(() => (Object.keys(kinds) as Tool['kind'][]).map((kind) => ({ kind, tools: props.pantry.tools.filter((one) => one.kind === kind) })).filter((group) => group.tools.length))
 
 function openTool(one: Tool | null): void {
@@ -28,31 +29,31 @@ function openOwn(one: OwnMeasure | null): void {
 <template>
   <div class="both">
     <section aria-labelledby="tools">
-      <h2 id="tools">What you measure with</h2>
-      <p class="soft">Each dose is worked out for these: the fewest scoops within 5 %.</p>
+      <h2 id="tools">{{ t('pantry.measures-panel.what-measure') }}</h2>
+      <p class="soft">{{ t('pantry.measures-panel.each-dose-worked') }}</p>
       <div v-for="group in groups" :key="group.kind">
         <h3>{{ kinds[group.kind] }}</h3>
         <ul class="chips">
           <li v-for="one in group.tools" :key="one.id">
-            <button type="button" @click="openTool(one)">{{ one.name }} <span v-if="one.size" class="soft small">{{ one.size }}<template v-if="one.step">, by {{ one.step }}</template></span></button>
+            <button type="button" @click="openTool(one)">{{ one.name }} <span v-if="one.size" class="soft small">{{ one.size }}<template v-if="one.step">{{ t('pantry.measures-panel.by', { step: one.step }) }}</template></span></button>
           </li>
         </ul>
       </div>
-      <p v-if="pantry.tools.length === 0" class="soft">Nothing yet: doses are given in ordinary spoons and cups.</p>
-      <div><n-button @click="openTool(null)">Add a spoon, syringe or scale</n-button></div>
+      <p v-if="pantry.tools.length === 0" class="soft">{{ t('pantry.measures-panel.nothing-yet-doses') }}</p>
+      <div><n-button @click="openTool(null)">{{ t('pantry.measures-panel.add-spoon-syringe') }}</n-button></div>
     </section>
     <section aria-labelledby="own">
-      <h2 id="own">Your own measures</h2>
-      <p class="soft">“A squeeze” is anything from 1 to 12 mL. Measure yours once, and it is taken from then on.</p>
+      <h2 id="own">{{ t('pantry.measures-panel.own-measures') }}</h2>
+      <p class="soft">{{ t('pantry.measures-panel.squeeze-anything-from') }}</p>
       <ul class="own">
         <li v-for="one in pantry.own_measures" :key="one.id">
           <button type="button" @click="openOwn(one)">
-            <strong>A {{ one.unit_name }}{{ one.ingredient_name ? ` of ${one.ingredient_name.toLowerCase()}` : '' }} is {{ one.said }}</strong>
-            <span class="soft small">{{ one.range }}; {{ one.count }} together came to {{ one.totals.join(' and ') }}</span>
+            <strong>{{ t('pantry.measures-panel.a-is', { unitName: one.unit_name, toLowerCase: one.ingredient_name ? t('pantry.measures-panel.of', { toLowerCase: one.ingredient_name.toLowerCase() }) : '', said: one.said }) }}</strong>
+            <span class="soft small">{{ t('pantry.measures-panel.together-came', { range: one.range, count: one.count, and: one.totals.join(' and ') }) }}</span>
           </button>
         </li>
       </ul>
-      <div><n-button type="primary" @click="openOwn(null)">Measure one</n-button></div>
+      <div><n-button type="primary" @click="openOwn(null)">{{ t('pantry.measures-panel.measure-one') }}</n-button></div>
     </section>
     <tool-dialog v-model:shown="toolShown" :tool="tool" :reload="reload" />
     <calibrate-dialog v-model:shown="ownShown" :measure="own" :choices="pantry.calibrations" :reload="reload" />

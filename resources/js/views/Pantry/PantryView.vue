@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import BottleCard from './BottleCard.vue'
 import MadePanel from './MadePanel.vue'
 import MeasuresPanel from './MeasuresPanel.vue'
@@ -23,7 +24,7 @@ const latest = useLatest<Pantry>()
 const editing = ref(false)
 const chosen = shallowRef<Product | null>(null)
 const panels = [
-  { id: 'shelf', label: 'On the shelf' }, { id: 'made', label: 'Made ahead' }, { id: 'sprayers', label: 'Sprayers' }, { id: 'measures', label: 'Measures' }, { id: 'shopping', label: 'To buy' },
+  { id: 'shelf', label: t('pantry.pantry-view.shelf') }, { id: 'made', label: t('pantry.pantry-view.made-ahead') }, { id: 'sprayers', label: t('pantry.pantry-view.sprayers') }, { id: 'measures', label: t('pantry.pantry-view.measures') }, { id: 'shopping', label: t('pantry.pantry-view.buy') },
 ]
 const panel = computed(() => panels.find((one) => one.id === route.query.show)?.id ?? 'shelf')
 
@@ -48,20 +49,20 @@ async function reload(): Promise<void> {
 
 <template>
   <div class="pantry">
-    <page-head title="Pantry" :under="panel === 'shelf' && toLookAt ? `${toLookAt} of ${products.length} bottles want a look.` : undefined">
-      <n-button v-if="panel === 'shelf'" @click="router.push({ name: 'bottle' })">Read a label</n-button>
-      <n-button v-if="panel === 'shelf'" type="primary" @click="open(null)">Add a bottle</n-button>
+    <page-head :title="t('pantry.pantry-view.pantry')" :under="panel === 'shelf' && toLookAt ? t('pantry.pantry-view.bottles-want-look', { toLookAt, products: products.length }) : undefined">
+      <n-button v-if="panel === 'shelf'" @click="router.push({ name: 'bottle' })">{{ t('pantry.pantry-view.read-label') }}</n-button>
+      <n-button v-if="panel === 'shelf'" type="primary" @click="open(null)">{{ t('pantry.pantry-view.add-bottle') }}</n-button>
     </page-head>
-    <div class="panels" role="group" aria-label="What to show">
+    <div class="panels" role="group" :aria-label="t('pantry.pantry-view.what-show')">
       <button v-for="one in panels" :key="one.id" type="button" :aria-pressed="panel === one.id" @click="router.replace({ query: one.id === 'shelf' ? {} : { show: one.id } })">{{ one.label }}</button>
     </div>
-    <loading-note v-if="!pantry" what="Opening the cupboard" />
+    <loading-note v-if="!pantry" :what="t('pantry.pantry-view.opening-cupboard')" />
     <template v-else>
       <div v-if="panel === 'shelf'" class="shelf">
         <bottle-card v-for="product in products" :key="product.id" :product="product" :currency="pantry.currency" @open="open(product)" />
-        <empty-note v-if="products.length === 0" title="The shelf is empty">
-          Put in what is in your cupboard: the strength on the label, how much is left, what it cost. Recipes are then worked out from your bottles.
-          <template #actions><n-button type="primary" @click="open(null)">Add a bottle</n-button></template>
+        <empty-note v-if="products.length === 0" :title="t('pantry.pantry-view.shelf-empty')">
+          {{ t('pantry.pantry-view.put-what-cupboard') }}
+          <template #actions><n-button type="primary" @click="open(null)">{{ t('pantry.pantry-view.add-bottle') }}</n-button></template>
         </empty-note>
       </div>
       <made-panel v-else-if="panel === 'made'" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import FindingList from '@/parts/FindingList.vue'
 import { api, take, type Product } from '@/api/client'
@@ -51,50 +52,50 @@ const drop = () => attempt(async () => {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" :title="product?.name ?? 'Add a bottle'" :width="640">
+  <app-dialog v-model:shown="shown" :title="product?.name ?? t('pantry.product-dialog.add-bottle')" :width="640">
     <finding-list v-if="product && product.findings.length" :findings="product.findings" open />
     <form class="form-grid" @submit.prevent="save">
       <div class="two">
         <div class="field">
-          <label for="b-what">What is in it</label>
-          <input id="b-what" v-model="form.ingredient" class="native" list="b-all" autocomplete="off" placeholder="hydrogen peroxide, castile soap …" :aria-invalid="errors.ingredient ? 'true' : undefined">
+          <label for="b-what">{{ t('pantry.product-dialog.what') }}</label>
+          <input id="b-what" v-model="form.ingredient" class="native" list="b-all" autocomplete="off" :placeholder="t('pantry.product-dialog.hydrogen-peroxide-castile')" :aria-invalid="errors.ingredient ? 'true' : undefined">
           <datalist id="b-all"><option v-for="one in store.knowledge.ingredients" :key="one.id" :value="one.name" /></datalist>
           <p v-if="errors.ingredient" class="field-error">{{ errors.ingredient }}</p>
         </div>
         <div class="field">
-          <label for="b-strength">Strength on the label</label>
-          <input id="b-strength" v-model="form.strength" class="native" autocomplete="off" :placeholder="known?.strength ? `usually ${known.strength}` : '3 %, 10 volumes, 500 mg'" :aria-invalid="errors.strength ? 'true' : undefined">
+          <label for="b-strength">{{ t('pantry.product-dialog.strength-label') }}</label>
+          <input id="b-strength" v-model="form.strength" class="native" autocomplete="off" :placeholder="known?.strength ? t('pantry.product-dialog.usually', { strength: known.strength }) : '3 %, 10 volumes, 500 mg'" :aria-invalid="errors.strength ? 'true' : undefined">
           <p v-if="errors.strength" class="field-error">{{ errors.strength }}</p>
         </div>
-        <div class="field"><label for="b-name">Called</label><input id="b-name" v-model="form.name" class="native" autocomplete="off" placeholder="as its content"><p v-if="errors.name" class="field-error">{{ errors.name }}</p></div>
+        <div class="field"><label for="b-name">{{ t('pantry.product-dialog.called') }}</label><input id="b-name" v-model="form.name" class="native" autocomplete="off" :placeholder="t('pantry.product-dialog.as-its-content')"><p v-if="errors.name" class="field-error">{{ errors.name }}</p></div>
         <div class="field">
-          <label for="b-price">Price of a full one<template v-if="currency">, {{ currency }}</template></label>
+          <label for="b-price">{{ t('pantry.product-dialog.price-full-one') }}<template v-if="currency">, {{ currency }}</template></label>
           <input id="b-price" v-model="form.price" class="native" inputmode="decimal" autocomplete="off" :aria-invalid="errors.price ? 'true' : undefined">
           <p v-if="errors.price" class="field-error">{{ errors.price }}</p>
         </div>
         <div class="field">
-          <label for="b-size">Holds, when full</label>
-          <input id="b-size" v-model="form.size" class="native" autocomplete="off" placeholder="500 mL, 1 kg, 20 tablets" :aria-invalid="errors.size ? 'true' : undefined">
+          <label for="b-size">{{ t('pantry.product-dialog.holds-when-full') }}</label>
+          <input id="b-size" v-model="form.size" class="native" autocomplete="off" :placeholder="t('pantry.product-dialog.500-ml-1')" :aria-invalid="errors.size ? 'true' : undefined">
           <p v-if="errors.size" class="field-error">{{ errors.size }}</p>
         </div>
         <div class="field">
-          <label for="b-left">Left in it</label>
-          <input id="b-left" v-model="form.left" class="native" autocomplete="off" placeholder="full" :aria-invalid="errors.left ? 'true' : undefined">
+          <label for="b-left">{{ t('pantry.product-dialog.left') }}</label>
+          <input id="b-left" v-model="form.left" class="native" autocomplete="off" :placeholder="t('pantry.product-dialog.full')" :aria-invalid="errors.left ? 'true' : undefined">
           <p v-if="errors.left" class="field-error">{{ errors.left }}</p>
         </div>
-        <div class="field"><label for="b-opened">Opened on</label><input id="b-opened" v-model="form.opened_on" class="native" type="date"><p v-if="errors.opened_on" class="field-error">{{ errors.opened_on }}</p></div>
-        <div class="field"><label for="b-best">Best before</label><input id="b-best" v-model="form.best_before" class="native" type="date"><p v-if="errors.best_before" class="field-error">{{ errors.best_before }}</p></div>
+        <div class="field"><label for="b-opened">{{ t('pantry.product-dialog.opened') }}</label><input id="b-opened" v-model="form.opened_on" class="native" type="date"><p v-if="errors.opened_on" class="field-error">{{ errors.opened_on }}</p></div>
+        <div class="field"><label for="b-best">{{ t('pantry.product-dialog.best-before') }}</label><input id="b-best" v-model="form.best_before" class="native" type="date"><p v-if="errors.best_before" class="field-error">{{ errors.best_before }}</p></div>
         <div class="field">
-          <label for="b-density">Weight of a mL, g, if you know it</label>
-          <input id="b-density" v-model="form.density" class="native" inputmode="decimal" autocomplete="off" placeholder="as usual" :aria-invalid="errors.density ? 'true' : undefined">
+          <label for="b-density">{{ t('pantry.product-dialog.weight-ml-g') }}</label>
+          <input id="b-density" v-model="form.density" class="native" inputmode="decimal" autocomplete="off" :placeholder="t('pantry.product-dialog.as-usual')" :aria-invalid="errors.density ? 'true' : undefined">
           <p v-if="errors.density" class="field-error">{{ errors.density }}</p>
         </div>
-        <div class="field"><label for="b-note">Note</label><input id="b-note" v-model="form.note" class="native" autocomplete="off"></div>
+        <div class="field"><label for="b-note">{{ t('pantry.product-dialog.note') }}</label><input id="b-note" v-model="form.note" class="native" autocomplete="off"></div>
       </div>
       <div class="actions">
-        <n-button type="primary" attr-type="submit" :loading="busy">{{ product ? 'Save' : 'Put it on the shelf' }}</n-button>
-        <n-button v-if="product" @click="drop">Take it off the shelf</n-button>
-        <n-button @click="shown = false">Not now</n-button>
+        <n-button type="primary" attr-type="submit" :loading="busy">{{ product ? t('pantry.product-dialog.save') : t('pantry.product-dialog.put-shelf') }}</n-button>
+        <n-button v-if="product" @click="drop">{{ t('pantry.product-dialog.take-off-shelf') }}</n-button>
+        <n-button @click="shown = false">{{ t('pantry.product-dialog.not-now') }}</n-button>
       </div>
     </form>
   </app-dialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import EmptyNote from '@/parts/EmptyNote.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import { api, take, type Shopping } from '@/api/client'
@@ -19,36 +20,36 @@ const print = () => window.print()
 </script>
 
 <template>
-  <loading-note v-if="!list" what="Counting bottles" />
-  <empty-note v-else-if="list.rounds === 0" title="Nothing is planned">
-    The list is made from the rounds that are planned. Plan some on the bench, and come back.
-    <template #actions><router-link :to="{ name: 'bench', params: { recipe: '' } }">To the bench</router-link></template>
+  <loading-note v-if="!list" :what="t('pantry.shopping-panel.counting-bottles')" />
+  <empty-note v-else-if="list.rounds === 0" :title="t('pantry.shopping-panel.nothing-planned')">
+    {{ t('pantry.shopping-panel.list-made-from') }}
+    <template #actions><router-link :to="{ name: 'bench', params: { recipe: '' } }">{{ t('pantry.shopping-panel.bench') }}</router-link></template>
   </empty-note>
   <div v-else class="list">
     <section aria-labelledby="buy">
-      <h2 id="buy">{{ missing.length ? 'To buy' : 'Nothing has to be bought' }}</h2>
-      <p class="soft">For the {{ list.rounds }} rounds that are planned.<template v-if="list.total"> About {{ list.total }}.</template></p>
+      <h2 id="buy">{{ missing.length ? t('pantry.shopping-panel.buy') : t('pantry.shopping-panel.nothing-has-bought') }}</h2>
+      <p class="soft">{{ t('pantry.shopping-panel.rounds-planned', { rounds: list.rounds }) }}<template v-if="list.total"> {{ t('pantry.shopping-panel.about', { total: list.total }) }}</template></p>
       <ul v-if="missing.length" class="buy">
-        <li v-for="want in missing" :key="want.name"><span class="box" aria-hidden="true" /><strong>{{ want.buy }}</strong> {{ want.name }} <span v-if="want.cost" class="soft">{{ want.cost }}</span><span class="soft small">needs {{ want.needed }}, there is {{ want.have }}</span></li>
+        <li v-for="want in missing" :key="want.name"><span class="box" aria-hidden="true" /><strong>{{ want.buy }}</strong> {{ want.name }} <span v-if="want.cost" class="soft">{{ want.cost }}</span><span class="soft small">{{ t('pantry.shopping-panel.needs-there', { needed: want.needed, have: want.have }) }}</span></li>
       </ul>
       <div class="actions noprint">
-        <n-button @click="print">Print</n-button>
-        <a class="csv" :href="`/api/gardens/${store.id}/shopping.csv`" download>Save as a table (CSV)</a>
+        <n-button @click="print">{{ t('pantry.shopping-panel.print') }}</n-button>
+        <a class="csv" :href="`/api/gardens/${store.id}/shopping.csv`" download>{{ t('pantry.shopping-panel.save-as-table') }}</a>
       </div>
     </section>
     <section v-if="enough.length" aria-labelledby="enough">
-      <h2 id="enough">Enough is there</h2>
-      <ul><li v-for="want in enough" :key="want.name">{{ want.name }} <span class="soft">needs {{ want.needed }}, there is {{ want.have }}</span></li></ul>
+      <h2 id="enough">{{ t('pantry.shopping-panel.enough-there') }}</h2>
+      <ul><li v-for="want in enough" :key="want.name">{{ want.name }} <span class="soft">{{ t('pantry.shopping-panel.needs-there', { needed: want.needed, have: want.have }) }}</span></li></ul>
     </section>
     <section aria-labelledby="costs" class="noprint">
-      <h2 id="costs">What the rounds cost</h2>
+      <h2 id="costs">{{ t('pantry.shopping-panel.what-rounds-cost') }}</h2>
       <table>
-        <thead><tr><th scope="col">Course</th><th scope="col">Rounds left</th><th scope="col">Each</th><th scope="col">All</th></tr></thead>
+        <thead><tr><th scope="col">{{ t('pantry.shopping-panel.course') }}</th><th scope="col">{{ t('pantry.shopping-panel.rounds-left') }}</th><th scope="col">{{ t('pantry.shopping-panel.each') }}</th><th scope="col">{{ t('pantry.shopping-panel.all') }}</th></tr></thead>
         <tbody>
           <tr v-for="(plan, n) in list.plans" :key="n"><th scope="row">{{ plan.recipe }}</th><td>{{ plan.rounds }}</td><td>{{ plan.each.said }}</td><td>{{ plan.all.said }}<template v-if="!plan.all.is_whole"> *</template></td></tr>
         </tbody>
       </table>
-      <p v-if="list.plans.some((plan) => !plan.all.is_whole)" class="soft small">* and what has no price yet.</p>
+      <p v-if="list.plans.some((plan) => !plan.all.is_whole)" class="soft small">{{ t('pantry.shopping-panel.what-has-no') }}</p>
     </section>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -47,37 +48,37 @@ const drop = () => attempt(async () => {
 </script>
 
 <template>
-  <section class="sprayers" aria-label="Sprayers">
+  <section class="sprayers" :aria-label="t('pantry.sprayers-panel.sprayers')">
     <article v-for="{ sprayer, held, goes_in, squeeze, minute } in sprayers" :key="sprayer.id">
       <h2>{{ sprayer.name }}</h2>
       <dl>
-        <div><dt>Goes in</dt><dd>{{ goes_in }}, the rest is air</dd></div>
-        <div><dt>Finest passage</dt><dd>{{ sprayer.finest_passage_mm === null ? 'not measured' : `${sprayer.finest_passage_mm} mm` }}</dd></div>
-        <div v-if="squeeze"><dt>A squeeze</dt><dd>{{ squeeze }}</dd></div>
-        <div v-if="minute"><dt>A minute</dt><dd>{{ minute }}</dd></div>
-        <div v-if="sprayer.material"><dt>Made of</dt><dd>{{ sprayer.material }}</dd></div>
-        <div v-if="sprayer.dedicated_to"><dt>Kept for</dt><dd>{{ sprayer.dedicated_to }}</dd></div>
-        <div><dt>Held last</dt><dd>{{ held ? `${held.recipe}, ${times.instant(held.applied_at)}` : 'nothing that is written down' }}</dd></div>
+        <div><dt>{{ t('pantry.sprayers-panel.goes') }}</dt><dd>{{ t('pantry.sprayers-panel.rest-air', { goesIn: goes_in }) }}</dd></div>
+        <div><dt>{{ t('pantry.sprayers-panel.finest-passage') }}</dt><dd>{{ sprayer.finest_passage_mm === null ? t('pantry.sprayers-panel.not-measured') : t('pantry.sprayers-panel.mm', { finestPassageMm: sprayer.finest_passage_mm }) }}</dd></div>
+        <div v-if="squeeze"><dt>{{ t('pantry.sprayers-panel.squeeze') }}</dt><dd>{{ squeeze }}</dd></div>
+        <div v-if="minute"><dt>{{ t('pantry.sprayers-panel.minute') }}</dt><dd>{{ minute }}</dd></div>
+        <div v-if="sprayer.material"><dt>{{ t('pantry.sprayers-panel.made') }}</dt><dd>{{ sprayer.material }}</dd></div>
+        <div v-if="sprayer.dedicated_to"><dt>{{ t('pantry.sprayers-panel.kept') }}</dt><dd>{{ sprayer.dedicated_to }}</dd></div>
+        <div><dt>{{ t('pantry.sprayers-panel.held-last') }}</dt><dd>{{ held ? `${held.recipe}, ${times.instant(held.applied_at)}` : t('pantry.sprayers-panel.nothing-written-down') }}</dd></div>
       </dl>
-      <n-button size="small" :aria-label="`Change ${sprayer.name}`" @click="open(sprayer)">Change</n-button>
+      <n-button size="small" :aria-label="t('pantry.sprayers-panel.change', { name: sprayer.name })" @click="open(sprayer)">{{ t('pantry.sprayers-panel.change-2') }}</n-button>
     </article>
-    <div><n-button type="primary" @click="open(null)">Add a sprayer</n-button></div>
-    <app-dialog v-model:shown="shown" :title="chosen?.name ?? 'Add a sprayer'" :width="640">
+    <div><n-button type="primary" @click="open(null)">{{ t('pantry.sprayers-panel.add-sprayer') }}</n-button></div>
+    <app-dialog v-model:shown="shown" :title="chosen?.name ?? t('pantry.sprayers-panel.add-sprayer')" :width="640">
       <form class="form-grid" @submit.prevent="save">
         <div class="two">
-          <div class="field"><label for="s-name">Called</label><input id="s-name" v-model="form.name" class="native" autocomplete="off" :aria-invalid="errors.name ? 'true' : undefined"><p v-if="errors.name" class="field-error">{{ errors.name }}</p></div>
-          <div class="field"><label for="s-capacity">Holds, filled to the brim</label><input id="s-capacity" v-model="form.capacity" class="native" autocomplete="off" placeholder="2 L, 1/2 gal, 750 mL" :aria-invalid="errors.capacity ? 'true' : undefined"><p v-if="errors.capacity" class="field-error">{{ errors.capacity }}</p></div>
-          <div class="field"><label for="s-fraction">Part of it to fill, up to 1</label><input id="s-fraction" v-model="form.usable_fraction" class="native" inputmode="decimal" autocomplete="off" placeholder="0.85" :aria-invalid="errors.usable_fraction ? 'true' : undefined"><p v-if="errors.usable_fraction" class="field-error">{{ errors.usable_fraction }}</p></div>
-          <div class="field"><label for="s-passage">Finest passage, mm</label><input id="s-passage" v-model="form.finest_passage_mm" class="native" inputmode="decimal" autocomplete="off" placeholder="of nozzle or filter, 0.4" :aria-invalid="errors.finest_passage_mm ? 'true' : undefined"><p v-if="errors.finest_passage_mm" class="field-error">{{ errors.finest_passage_mm }}</p></div>
-          <div class="field"><label for="s-squeezes">Ten squeezes into a measure came to</label><input id="s-squeezes" v-model="form.ten_squeezes" class="native" autocomplete="off" placeholder="11 mL" :aria-invalid="errors.ten_squeezes ? 'true' : undefined"><p v-if="errors.ten_squeezes" class="field-error">{{ errors.ten_squeezes }}</p></div>
-          <div class="field"><label for="s-minute">A minute of spraying came to</label><input id="s-minute" v-model="form.one_minute" class="native" autocomplete="off" placeholder="320 mL" :aria-invalid="errors.one_minute ? 'true' : undefined"><p v-if="errors.one_minute" class="field-error">{{ errors.one_minute }}</p></div>
-          <div class="field"><label for="s-material">Made of</label><input id="s-material" v-model="form.material" class="native" autocomplete="off" placeholder="plastic, brass lance"></div>
-          <div class="field"><label for="s-for">Kept for one thing only</label><input id="s-for" v-model="form.dedicated_to" class="native" autocomplete="off" placeholder="weeds on paths"></div>
+          <div class="field"><label for="s-name">{{ t('pantry.sprayers-panel.called') }}</label><input id="s-name" v-model="form.name" class="native" autocomplete="off" :aria-invalid="errors.name ? 'true' : undefined"><p v-if="errors.name" class="field-error">{{ errors.name }}</p></div>
+          <div class="field"><label for="s-capacity">{{ t('pantry.sprayers-panel.holds-filled-brim') }}</label><input id="s-capacity" v-model="form.capacity" class="native" autocomplete="off" :placeholder="t('pantry.sprayers-panel.2-l-1')" :aria-invalid="errors.capacity ? 'true' : undefined"><p v-if="errors.capacity" class="field-error">{{ errors.capacity }}</p></div>
+          <div class="field"><label for="s-fraction">{{ t('pantry.sprayers-panel.part-fill-up') }}</label><input id="s-fraction" v-model="form.usable_fraction" class="native" inputmode="decimal" autocomplete="off" placeholder="0.85" :aria-invalid="errors.usable_fraction ? 'true' : undefined"><p v-if="errors.usable_fraction" class="field-error">{{ errors.usable_fraction }}</p></div>
+          <div class="field"><label for="s-passage">{{ t('pantry.sprayers-panel.finest-passage-mm') }}</label><input id="s-passage" v-model="form.finest_passage_mm" class="native" inputmode="decimal" autocomplete="off" :placeholder="t('pantry.sprayers-panel.nozzle-filter-0')" :aria-invalid="errors.finest_passage_mm ? 'true' : undefined"><p v-if="errors.finest_passage_mm" class="field-error">{{ errors.finest_passage_mm }}</p></div>
+          <div class="field"><label for="s-squeezes">{{ t('pantry.sprayers-panel.ten-squeezes-into') }}</label><input id="s-squeezes" v-model="form.ten_squeezes" class="native" autocomplete="off" :placeholder="t('pantry.sprayers-panel.11-ml')" :aria-invalid="errors.ten_squeezes ? 'true' : undefined"><p v-if="errors.ten_squeezes" class="field-error">{{ errors.ten_squeezes }}</p></div>
+          <div class="field"><label for="s-minute">{{ t('pantry.sprayers-panel.minute-spraying-came') }}</label><input id="s-minute" v-model="form.one_minute" class="native" autocomplete="off" :placeholder="t('pantry.sprayers-panel.320-ml')" :aria-invalid="errors.one_minute ? 'true' : undefined"><p v-if="errors.one_minute" class="field-error">{{ errors.one_minute }}</p></div>
+          <div class="field"><label for="s-material">{{ t('pantry.sprayers-panel.made') }}</label><input id="s-material" v-model="form.material" class="native" autocomplete="off" :placeholder="t('pantry.sprayers-panel.plastic-brass-lance')"></div>
+          <div class="field"><label for="s-for">{{ t('pantry.sprayers-panel.kept-one-thing') }}</label><input id="s-for" v-model="form.dedicated_to" class="native" autocomplete="off" :placeholder="t('pantry.sprayers-panel.weeds-paths')"></div>
         </div>
         <div class="actions">
-          <n-button type="primary" attr-type="submit" :loading="busy">{{ chosen ? 'Save' : 'Add the sprayer' }}</n-button>
-          <n-button v-if="chosen" @click="drop">Take it out</n-button>
-          <n-button @click="shown = false">Not now</n-button>
+          <n-button type="primary" attr-type="submit" :loading="busy">{{ chosen ? t('pantry.sprayers-panel.save') : t('pantry.sprayers-panel.add-sprayer-2') }}</n-button>
+          <n-button v-if="chosen" @click="drop">{{ t('pantry.sprayers-panel.take-out') }}</n-button>
+          <n-button @click="shown = false">{{ t('pantry.sprayers-panel.not-now') }}</n-button>
         </div>
       </form>
     </app-dialog>

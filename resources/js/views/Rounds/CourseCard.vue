@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import RoundActions from '@/parts/RoundActions.vue'
 import { api, take, type Course, type Round } from '@/api/client'
 import { useChanges } from '@/stores/changes'
@@ -32,22 +33,22 @@ async function end(): Promise<void> {
   <article class="course">
     <header>
       <div>
-        <h3>{{ course.recipe }}<template v-if="course.other"> in turn with {{ course.other }}</template><template v-if="course.target"> against {{ course.target }}</template></h3>
-        <p class="soft">{{ course.plantings.map((p) => `${p.number} × ${p.name}`).join(', ') || 'Paths and surfaces' }}</p>
-        <p class="soft small">{{ course.volume }}<template v-if="course.sprayer"> in the {{ course.sprayer }}</template>, every {{ course.every_days }} days, {{ course.times }} times{{ course.purpose === 'prevention' ? ', to keep it away' : '' }}</p>
+        <h3>{{ course.recipe }}<template v-if="course.other"> {{ t('rounds.course-card.turn', { other: course.other }) }}</template><template v-if="course.target"> {{ t('rounds.course-card.against', { target: course.target }) }}</template></h3>
+        <p class="soft">{{ course.plantings.map((p) => `${p.number} × ${p.name}`).join(', ') || t('rounds.course-card.paths-surfaces') }}</p>
+        <p class="soft small">{{ course.volume }}<template v-if="course.sprayer"> {{ t('rounds.course-card.in-the', { sprayer: course.sprayer }) }}</template>{{ t('rounds.course-card.every-days-times', { everyDays: course.every_days, times: course.times, away: course.purpose === 'prevention' ? t('rounds.course-card.keep-away') : '' }) }}</p>
         <p v-if="next && course.ending.word !== 'open'" :class="['small', 'ending', course.ending.word]">{{ course.ending.said }}</p>
       </div>
-      <n-button v-if="next" quaternary size="small" @click="end">End the course</n-button>
+      <n-button v-if="next" quaternary size="small" @click="end">{{ t('rounds.course-card.end-course') }}</n-button>
     </header>
     <ol>
       <li v-for="round in course.rounds" :key="round.id" :class="round.status">
         <div class="line">
-          <span><strong>Round {{ round.number }}</strong> · {{ times.day(round.due_on) }}<template v-if="round.due_hour !== null && round.status === 'planned'">, {{ String(round.due_hour).padStart(2, '0') }}:00</template><template v-if="course.other">: {{ round.is_other ? course.other : course.recipe }}</template></span>
+          <span><strong>{{ t('rounds.course-card.round', { number: round.number }) }}</strong> · {{ times.day(round.due_on) }}<template v-if="round.due_hour !== null && round.status === 'planned'">, {{ String(round.due_hour).padStart(2, '0') }}:00</template><template v-if="course.other">: {{ round.is_other ? course.other : course.recipe }}</template></span>
           <span class="state">{{ round.status === 'planned' && round.due_on < times.todayField() ? 'overdue' : words[round.status] }}<template v-if="round.applied_at">, {{ times.instant(round.applied_at) }}</template></span>
-          <span v-if="round.status === 'planned' && round.done_planting_ids.length" class="small">a part is done: {{ open(round).map((one) => one.name).join(', ') }} still to come</span>
+          <span v-if="round.status === 'planned' && round.done_planting_ids.length" class="small">{{ t('rounds.course-card.part-done-still', { name: open(round).map((one) => one.name).join(', ') }) }}</span>
           <span v-if="round.reason" class="soft small">{{ round.reason }}</span>
         </div>
-        <round-actions v-if="round.status === 'planned'" :round="round" :title="`${course.recipe}, round ${round.number} of ${course.times}`" :volume="course.volume" :plantings="open(round)" :now="round.id === next?.id" @changed="emit('changed')" />
+        <round-actions v-if="round.status === 'planned'" :round="round" :title="t('rounds.course-card.round-2', { recipe: course.recipe, number: round.number, times: course.times })" :volume="course.volume" :plantings="open(round)" :now="round.id === next?.id" @changed="emit('changed')" />
       </li>
     </ol>
   </article>

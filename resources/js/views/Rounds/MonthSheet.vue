@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Course, Schemas } from '@/api/client'
 import { computed } from 'vue'
 
 /** A month on one sheet, to be printed and hung in the shed. */
 const props = defineProps<{ month: string; courses: Course[]; marks: Schemas['CourseMark'][] }>()
-const dayNames = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
+const dayNames = [t('rounds.month-sheet.monday'), t('rounds.month-sheet.tuesday'), t('rounds.month-sheet.wednesday'), t('rounds.month-sheet.thursday'), t('rounds.month-sheet.friday'), t('rounds.month-sheet.saturday'), t('rounds.month-sheet.sunday')]
 const title = computed(() => new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', month: 'long', year: 'numeric' }).format(new Date(`${props.month}-01T00:00:00Z`)))
 const clock = (hour: number | null) => (hour === null ? '' : `${String(hour).padStart(2, '0')}:00 `)
 
@@ -15,7 +16,7 @@ function on(day: string): { text: string; kind: string }[] {
       if (round.due_on === day && round.status !== 'skipped') found.push({ kind: round.status, text: `${clock(round.due_hour)}${round.is_other ? course.other : course.recipe}: ${course.plantings.map((one) => one.name).join(', ') || 'paths'}` })
     }
   }
-  for (const mark of props.marks) if (mark.day === day) found.push({ kind: mark.kind, text: mark.kind === 'look' ? `${props.courses.find((one) => one.id === mark.course_id)?.recipe ?? ''}: look` : mark.what })
+  for (const mark of props.marks) if (mark.day === day) found.push({ kind: mark.kind, text: mark.kind === 'look' ? t('rounds.month-sheet.look', { recipe: props.courses.find((one) => one.id === mark.course_id)?.recipe ?? '' }) : mark.what })
   return found
 }
 const weeks = computed(() => {

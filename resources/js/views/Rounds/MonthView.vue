@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import MonthSheet from './MonthSheet.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import { useRounds } from './useRounds'
@@ -22,17 +23,17 @@ const print = () => window.print()
 
 <template>
   <div class="month-view">
-    <loading-note v-if="!courses || !lanes" what="Laying out the month" />
+    <loading-note v-if="!courses || !lanes" :what="t('rounds.month-view.laying-out-month')" />
     <template v-else>
-      <h1 class="on-paper">A month of rounds</h1>
+      <h1 class="on-paper">{{ t('rounds.month-view.month-rounds') }}</h1>
       <div class="actions noprint">
-        <router-link :to="{ name: 'rounds' }">Back to the rounds</router-link>
-        <n-button @click="go(-1)">Month before</n-button>
-        <n-button @click="go(1)">Month after</n-button>
-        <n-button type="primary" @click="print">Print it</n-button>
+        <router-link :to="{ name: 'rounds' }">{{ t('rounds.month-view.back-rounds') }}</router-link>
+        <n-button @click="go(-1)">{{ t('rounds.month-view.month-before') }}</n-button>
+        <n-button @click="go(1)">{{ t('rounds.month-view.month-after') }}</n-button>
+        <n-button type="primary" @click="print">{{ t('rounds.month-view.print') }}</n-button>
       </div>
       <div class="sheet"><month-sheet :month="month" :courses="courses" :marks="lanes.marks" /></div>
-      <p class="small soft">☐ to spray, ☑ done, ▽ start a steep, ◇ look at what it did.</p>
+      <p class="small soft">{{ t('rounds.month-view.spray-done-start') }}</p>
     </template>
   </div>
 </template>

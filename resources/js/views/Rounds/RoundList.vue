@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Course, Schemas } from '@/api/client'
 import { useTimes } from '@/stores/times'
 import { computed } from 'vue'
@@ -13,8 +14,8 @@ const days = computed(() => {
   for (const course of props.courses) {
     for (const round of course.rounds.filter((one) => one.status === 'planned')) {
       entries.push({
-        day: round.due_on, at: clock(round.due_hour), kind: 'round', what: `${round.is_other ? course.other : course.recipe}${course.target ? ` against ${course.target}` : ''}`,
-        more: `${course.volume}${course.sprayer ? `, ${course.sprayer}` : ''} · ${course.plantings.filter((one) => !round.done_planting_ids.includes(one.id)).map((one) => `${one.number} × ${one.name}`).join(', ') || 'paths and surfaces'} · round ${round.number} of ${course.times}`,
+        day: round.due_on, at: clock(round.due_hour), kind: 'round', what: `${round.is_other ? course.other : course.recipe}${course.target ? t('rounds.round-list.against', { target: course.target }) : ''}`,
+        more: t('rounds.round-list.round', { volume: course.volume, sprayer: course.sprayer ? `, ${course.sprayer}` : '', surfaces: course.plantings.filter((one) => !round.done_planting_ids.includes(one.id)).map((one) => `${one.number} × ${one.name}`).join(', ') || t('rounds.round-list.paths-surfaces'), number: round.number, times: course.times }),
       })
     }
   }
@@ -27,7 +28,7 @@ const days = computed(() => {
   }
   return found
 })
-const WORDS: Record<Entry['kind'], string> = { round: 'Spray', start: '▽', look: '◇' }
+const WORDS: Record<Entry['kind'], string> = { round: t('rounds.round-list.spray'), start: '▽', look: '◇' }
 </script>
 
 <template>

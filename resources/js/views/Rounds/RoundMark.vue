@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Round } from '@/api/client'
 
 /** A round in its lane; a planned one can be carried. */
@@ -8,7 +9,7 @@ defineProps<{ round: Round; x: number; carried: boolean; label: string }>()
 <template>
   <g
     :class="['round', round.status, { other: round.is_other, carried }]" :transform="`translate(${x} 0)`" :tabindex="round.status === 'planned' ? 0 : undefined" :role="round.status === 'planned' ? 'button' : 'img'"
-    :aria-label="round.status === 'planned' ? `${label}: arrow keys move it, Enter puts it there` : `${label}, ${round.status}`"
+    :aria-label="round.status === 'planned' ? t('rounds.round-mark.arrow-keys-move', { label }) : `${label}, ${round.status}`"
   >
     <circle class="reach" r="15" />
     <rect v-if="round.is_other" x="-8" y="-8" width="16" height="16" rx="2" transform="rotate(45)" class="body" />

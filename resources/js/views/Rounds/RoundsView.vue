@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import CourseCard from './CourseCard.vue'
 import SeasonLanes from './SeasonLanes.vue'
 import EmptyNote from '@/parts/EmptyNote.vue'
@@ -26,39 +27,39 @@ const running = computed(() => (courses.value ?? []).filter((course) => nextDay(
 const over = computed(() => (courses.value ?? []).filter((course) => nextDay(course) === ''))
 const title = computed(() => {
   const first = running.value[0]
-  if (!first) return 'No rounds planned'
+  if (!first) return t('rounds.rounds-view.no-rounds-planned')
   const count = running.value.reduce((sum, course) => sum + course.rounds.filter((round) => round.status === 'planned').length, 0)
-  return `${count} ${count === 1 ? 'round' : 'rounds'} ahead, the next ${nextDay(first) <= times.todayField() ? 'is due' : `on ${times.day(nextDay(first))}`}`
+  return t('rounds.rounds-view.ahead-next', { count, rounds: count === 1 ? 'round' : 'rounds', first: nextDay(first) <= times.todayField() ? t('rounds.rounds-view.due') : t('rounds.rounds-view.on', { first: times.day(nextDay(first)) }) })
 })
 </script>
 
 <template>
   <div class="rounds">
-    <loading-note v-if="!courses || !lanes" what="Laying out the rounds" />
+    <loading-note v-if="!courses || !lanes" :what="t('rounds.rounds-view.laying-out-rounds')" />
     <template v-else>
       <page-head :title="title">
-        <router-link class="calendar" :to="{ name: 'month' }">A month to print</router-link>
-        <a class="calendar" :href="`/api/gardens/${store.id}/rounds.ics`">Calendar file or address</a>
-        <n-button type="primary" @click="router.push({ name: 'bench' })">Plan from a recipe</n-button>
+        <router-link class="calendar" :to="{ name: 'month' }">{{ t('rounds.rounds-view.month-print') }}</router-link>
+        <a class="calendar" :href="`/api/gardens/${store.id}/rounds.ics`">{{ t('rounds.rounds-view.calendar-file-address') }}</a>
+        <n-button type="primary" @click="router.push({ name: 'bench' })">{{ t('rounds.rounds-view.plan-from-recipe') }}</n-button>
       </page-head>
       <replan-note @changed="load" />
-      <div v-if="courses.length" class="shown" role="group" aria-label="How to show them">
-        <n-button size="small" :type="asList ? 'default' : 'primary'" :aria-pressed="!asList" @click="asList = false">As lanes</n-button>
-        <n-button size="small" :type="asList ? 'primary' : 'default'" :aria-pressed="asList" @click="asList = true">As a list</n-button>
+      <div v-if="courses.length" class="shown" role="group" :aria-label="t('rounds.rounds-view.how-show-them')">
+        <n-button size="small" :type="asList ? 'default' : 'primary'" :aria-pressed="!asList" @click="asList = false">{{ t('rounds.rounds-view.as-lanes') }}</n-button>
+        <n-button size="small" :type="asList ? 'primary' : 'default'" :aria-pressed="asList" @click="asList = true">{{ t('rounds.rounds-view.as-list') }}</n-button>
       </div>
       <round-list v-if="courses.length && asList" :courses="running" :marks="lanes.marks" />
       <season-lanes v-else-if="courses.length" :courses="[...running, ...over]" :today="times.todayField()" :lanes="lanes" @changed="load" />
-      <empty-note v-if="running.length === 0" title="Nothing is planned">
-        Choose a recipe on the bench, see that the plant bears it, then plan its rounds.
-        <template #actions><n-button type="primary" @click="router.push({ name: 'bench' })">To the bench</n-button></template>
+      <empty-note v-if="running.length === 0" :title="t('rounds.rounds-view.nothing-planned')">
+        {{ t('rounds.rounds-view.choose-recipe-bench') }}
+        <template #actions><n-button type="primary" @click="router.push({ name: 'bench' })">{{ t('rounds.rounds-view.bench') }}</n-button></template>
       </empty-note>
       <section v-if="running.length" aria-labelledby="running" class="cards">
-        <h2 id="running">Under way</h2>
-        <p class="soft">A course ends with two clean looks. Where all its rounds have not halved what there was, give it up.</p>
+        <h2 id="running">{{ t('rounds.rounds-view.under-way') }}</h2>
+        <p class="soft">{{ t('rounds.rounds-view.course-ends-two') }}</p>
         <course-card v-for="course in running" :key="course.id" :course="course" @changed="load" />
       </section>
       <details v-if="over.length">
-        <summary>Over: {{ over.length }} {{ over.length === 1 ? 'course' : 'courses' }}</summary>
+        <summary>{{ t('rounds.rounds-view.over', { over: over.length, courses: over.length === 1 ? 'course' : 'courses' }) }}</summary>
         <div class="cards"><course-card v-for="course in over" :key="course.id" :course="course" @changed="load" /></div>
       </details>
     </template>

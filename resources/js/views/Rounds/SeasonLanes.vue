@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import RoundMark from './RoundMark.vue'
 import DayMeaning from '@/parts/DayMeaning.vue'
 import type { Course, Round, Schemas } from '@/api/client'
@@ -66,17 +67,17 @@ function key(event: KeyboardEvent, round: Round): void {
 <template>
   <div v-if="shown.length" class="lanes">
     <div class="scroll">
-      <svg ref="picture" :viewBox="`0 0 ${LANES.width} ${height}`" role="group" :aria-label="`The rounds of the next six weeks. ${said}`">
+      <svg ref="picture" :viewBox="`0 0 ${LANES.width} ${height}`" role="group" :aria-label="t('rounds.season-lanes.rounds-next-six', { said })">
         <g v-for="week in weeks" :key="week.x" class="week">
           <line :x1="week.x" :x2="week.x" :y1="LANES.head - 6" :y2="height" />
           <text :x="week.x" y="16" text-anchor="middle">{{ week.label }}</text>
         </g>
-        <text v-if="wet.length" x="0" :y="LANES.rainFoot - 4" class="name">rain</text>
-        <rect v-for="one in wet" :key="one.day.day" :x="scale.x(one.day.day) - scale.width * 0.38" :y="LANES.rainFoot - one.height" :width="scale.width * 0.76" :height="one.height" :class="['rain', { foretold: one.day.is_foretold }]"><title>{{ one.day.day }}: {{ one.day.rain_mm }} mm{{ one.day.is_foretold ? ', foretold' : '' }}</title></rect>
+        <text v-if="wet.length" x="0" :y="LANES.rainFoot - 4" class="name">{{ t('rounds.season-lanes.rain') }}</text>
+        <rect v-for="one in wet" :key="one.day.day" :x="scale.x(one.day.day) - scale.width * 0.38" :y="LANES.rainFoot - one.height" :width="scale.width * 0.76" :height="one.height" :class="['rain', { foretold: one.day.is_foretold }]"><title>{{ t('rounds.season-lanes.mm', { day: one.day.day, rainMm: one.day.rain_mm, foretold: one.day.is_foretold ? ', foretold' : '' }) }}</title></rect>
         <line class="now" :x1="scale.x(props.today)" :x2="scale.x(props.today)" :y1="LANES.head - 8" :y2="height" />
         <g v-for="(course, n) in shown" :key="course.id" :transform="`translate(0 ${LANES.head + n * LANES.row + LANES.row / 2})`">
           <text x="0" y="5" class="name">{{ laneName(course) }}</text>
-          <rect v-for="day in windows(course)" :key="day.day" :x="scale.x(day.day) - scale.width / 2" :y="day.word === 'fine' ? 13 : 15" :width="scale.width - 1" :height="day.word === 'fine' ? 6 : 2" :class="['window', day.word]"><title>{{ times.day(day.day, 'short') }}: {{ day.word === 'fine' ? 'a good hour' : 'a poor hour' }}</title></rect>
+          <rect v-for="day in windows(course)" :key="day.day" :x="scale.x(day.day) - scale.width / 2" :y="day.word === 'fine' ? 13 : 15" :width="scale.width - 1" :height="day.word === 'fine' ? 6 : 2" :class="['window', day.word]"><title>{{ times.day(day.day, 'short') }}: {{ day.word === 'fine' ? t('rounds.season-lanes.good-hour') : t('rounds.season-lanes.poor-hour') }}</title></rect>
           <line v-if="rounds(course).length > 1" class="lane" :x1="Math.min(...rounds(course).map((round) => scale.x(dayOf(round))))" :x2="Math.max(...rounds(course).map((round) => scale.x(dayOf(round))))" y1="0" y2="0" />
           <g v-for="mark in marks(course)" :key="mark.kind + mark.day" :transform="`translate(${scale.x(mark.day)} 0)`" :class="['mark', mark.kind]">
             <path v-if="mark.kind === 'start'" d="M-5-12h10M-4-12v8a4 4 0 0 0 8 0v-8" />
@@ -84,7 +85,7 @@ function key(event: KeyboardEvent, round: Round): void {
             <title>{{ times.day(mark.day, 'short') }}: {{ mark.what }}</title>
           </g>
           <round-mark
-            v-for="round in rounds(course)" :key="round.id" :round="round" :x="scale.x(dayOf(round))" :carried="moving.round.value?.id === round.id" :label="`${laneName(course)}, round ${round.number}, ${times.day(dayOf(round))}`"
+            v-for="round in rounds(course)" :key="round.id" :round="round" :x="scale.x(dayOf(round))" :carried="moving.round.value?.id === round.id" :label="t('rounds.season-lanes.round', { course: laneName(course), number: round.number, dayOf: times.day(dayOf(round)) })"
             @pointerdown="grab($event, round)" @pointermove="drag($event, round)" @pointerup="moving.round.value?.id === round.id && moving.drop()" @pointercancel="moving.letGo()" @keydown="key($event, round)"
           />
         </g>
@@ -93,14 +94,14 @@ function key(event: KeyboardEvent, round: Round): void {
     <div v-if="moving.round.value" class="carried">
       <day-meaning :day="moving.day.value" :meaning="moving.meaning.value" />
       <div class="actions">
-        <n-button size="small" type="primary" :disabled="!moving.isAway.value" @click="moving.drop()">Move it here</n-button>
-        <n-button size="small" @click="moving.letGo()">Leave it</n-button>
+        <n-button size="small" type="primary" :disabled="!moving.isAway.value" @click="moving.drop()">{{ t('rounds.season-lanes.move-here') }}</n-button>
+        <n-button size="small" @click="moving.letGo()">{{ t('rounds.season-lanes.leave') }}</n-button>
       </div>
     </div>
     <p class="small soft legend">
-      <span class="dot done" /> done <span class="dot planned" /> planned <span class="dot other" /> the other remedy <span class="dot skipped" /> skipped
-      <svg viewBox="-8 -14 16 18" class="small-mark start" aria-hidden="true"><path d="M-5-12h10M-4-12v8a4 4 0 0 0 8 0v-8" /></svg> start a steep
-      <svg viewBox="-8 -6 16 12" class="small-mark look" aria-hidden="true"><ellipse rx="5" ry="3.2" /></svg> look; a thick line below is a day with a good hour, a thin one with a poor one. Drag a planned round, or use the arrow keys: what it means is said before you let go.
+      <span class="dot done" /> {{ t('rounds.season-lanes.done') }} <span class="dot planned" /> {{ t('rounds.season-lanes.planned') }} <span class="dot other" /> {{ t('rounds.season-lanes.other-remedy') }} <span class="dot skipped" /> {{ t('rounds.season-lanes.skipped') }}
+      <svg viewBox="-8 -14 16 18" class="small-mark start" aria-hidden="true"><path d="M-5-12h10M-4-12v8a4 4 0 0 0 8 0v-8" /></svg> {{ t('rounds.season-lanes.start-steep') }}
+      <svg viewBox="-8 -6 16 12" class="small-mark look" aria-hidden="true"><ellipse rx="5" ry="3.2" /></svg> {{ t('rounds.season-lanes.look-thick-line') }}
     </p>
   </div>
 </template>

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { ApiFailure, type Round } from '@/api/client'
 import { useRoundDays } from '@/stores/roundDays'
 import { computed, shallowRef } from 'vue'
@@ -26,7 +27,7 @@ export function useMoving(moved: () => void) {
     const one = round.value
     if (!one || busy.value) return
     if (day.value !== one.due_on) {
-      await move(one, day.value, on(day.value)?.hour ?? null, 'moved by hand')
+      await move(one, day.value, on(day.value)?.hour ?? null, t('rounds.use-moving.moved-by-hand'))
       moved()
     }
     letGo()

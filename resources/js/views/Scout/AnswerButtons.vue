@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Answer } from './useScout'
 
 /** Yes, no or didn't look, large enough for a thumb. */
 defineProps<{ about: string; given: Answer | undefined }>()
 const emit = defineEmits<{ answer: [Answer] }>()
 
-const choices: { id: Answer; label: string }[] = [{ id: 'yes', label: 'Yes' }, { id: 'no', label: 'No' }, { id: 'skip', label: 'Didn’t look' }]
+const choices: { id: Answer; label: string }[] = [{ id: 'yes', label: t('scout.answer-buttons.yes') }, { id: 'no', label: t('scout.answer-buttons.no') }, { id: 'skip', label: t('scout.answer-buttons.didnt-look') }]
 </script>
 
 <template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Cause, Diagnosis } from '@/api/client'
 
 /** Causes, the likeliest first, each with the signs that spoke for and against it. */
@@ -13,22 +14,22 @@ const clues = (cause: Cause) => cause.clues.filter((clue) => clue.word !== 'hard
     <li v-for="cause in diagnosis.causes" :key="cause.target">
       <div class="line">
         <span class="name">{{ cause.name }}</span>
-        <span v-if="cause.kind === 'look-alike'" class="tag">no pest</span>
+        <span v-if="cause.kind === 'look-alike'" class="tag">{{ t('scout.cause-list.no-pest') }}</span>
         <strong>{{ percent(cause.probability) }}</strong>
       </div>
       <div class="bar" aria-hidden="true"><span :class="cause.kind" :style="{ width: `${100 * cause.probability}%` }" /></div>
       <details v-if="clues(cause).length">
-        <summary>Why</summary>
+        <summary>{{ t('scout.cause-list.why') }}</summary>
         <ul>
           <li v-for="clue in clues(cause)" :key="clue.sign" :class="clue.word.startsWith('for') ? 'for' : 'against'">
-            <span class="sense">{{ clue.word.startsWith('for') ? 'for' : 'against' }}<template v-if="clue.word.endsWith('strongly')">, strongly</template></span>
-            {{ clue.name }}<template v-if="!clue.there">: not found</template>
+            <span class="sense">{{ clue.word.startsWith('for') ? 'for' : 'against' }}<template v-if="clue.word.endsWith('strongly')">{{ t('scout.cause-list.strongly') }}</template></span>
+            {{ clue.name }}<template v-if="!clue.there">{{ t('scout.cause-list.not-found') }}</template>
           </li>
         </ul>
       </details>
     </li>
   </ol>
-  <p v-if="diagnosis.rest > 0.005" class="soft small">All others together {{ percent(diagnosis.rest) }}</p>
+  <p v-if="diagnosis.rest > 0.005" class="soft small">{{ t('scout.cause-list.all-others-together', { rest: percent(diagnosis.rest) }) }}</p>
 </template>
 
 <style scoped>

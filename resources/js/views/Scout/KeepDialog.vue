@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import { scaled } from './scaled'
 import { api, take, type Diagnosis, type Schemas } from '@/api/client'
@@ -43,7 +44,7 @@ async function choose(event: Event): Promise<void> {
     preview.value = URL.createObjectURL(photo.value)
     errors.value = {}
   } catch {
-    errors.value = { photo: 'This picture cannot be read: choose a photo, such as a JPEG.' }
+    errors.value = { photo: t('scout.keep-dialog.picture-cannot-read') }
   }
 }
 
@@ -65,32 +66,32 @@ const keep = (as: 'trouble' | 'look') => attempt(async () => {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" title="Write this look down">
+  <app-dialog v-model:shown="shown" :title="t('scout.keep-dialog.write-look-down')">
     <form class="form-grid" @submit.prevent="keep('trouble')">
       <div class="field">
-        <label for="k-target">You take it for</label>
+        <label for="k-target">{{ t('scout.keep-dialog.take') }}</label>
         <select id="k-target" v-model="target" class="native">
-          <option value="">not known yet</option>
-          <optgroup label="Likely">
+          <option value="">{{ t('scout.keep-dialog.not-known-yet') }}</option>
+          <optgroup :label="t('scout.keep-dialog.likely')">
             <option v-for="cause in likely" :key="cause.target" :value="cause.target">{{ cause.name }} ({{ Math.round(100 * cause.probability) }} %)</option>
           </optgroup>
-          <optgroup label="Others"><option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option></optgroup>
+          <optgroup :label="t('scout.keep-dialog.others')"><option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option></optgroup>
         </select>
         <p v-if="errors.target" class="field-error">{{ errors.target }}</p>
       </div>
-      <div class="field"><label for="k-note">Note</label><textarea id="k-note" v-model="note" class="native" rows="3" placeholder="Where, how many plants, since when?" /></div>
+      <div class="field"><label for="k-note">{{ t('scout.keep-dialog.note') }}</label><textarea id="k-note" v-model="note" class="native" rows="3" :placeholder="t('scout.keep-dialog.where-how-many')" /></div>
       <div class="field">
-        <label for="k-photo">Photo</label>
+        <label for="k-photo">{{ t('scout.keep-dialog.photo') }}</label>
         <input id="k-photo" class="native" type="file" accept="image/*" capture="environment" @change="choose">
-        <p class="soft small">It is made small and stays on the machine that runs Nebbia. The place it was taken is taken out.</p>
+        <p class="soft small">{{ t('scout.keep-dialog.made-small-stays') }}</p>
         <p v-if="errors.photo" class="field-error">{{ errors.photo }}</p>
-        <img v-if="preview" :src="preview" alt="The photo, made small">
+        <img v-if="preview" :src="preview" :alt="t('scout.keep-dialog.photo-made-small')">
       </div>
       <p v-if="errors.planting_id" class="field-error">{{ errors.planting_id }}</p>
       <div class="actions">
-        <n-button type="primary" attr-type="submit" :loading="busy">It is a trouble: follow it</n-button>
-        <n-button :disabled="busy" @click="keep('look')">Only note the look</n-button>
-        <n-button @click="shown = false">Not now</n-button>
+        <n-button type="primary" attr-type="submit" :loading="busy">{{ t('scout.keep-dialog.trouble-follow') }}</n-button>
+        <n-button :disabled="busy" @click="keep('look')">{{ t('scout.keep-dialog.only-note-look') }}</n-button>
+        <n-button @click="shown = false">{{ t('scout.keep-dialog.not-now') }}</n-button>
       </div>
     </form>
   </app-dialog>

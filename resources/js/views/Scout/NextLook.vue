@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AnswerButtons from './AnswerButtons.vue'
 import SignPicture from '@/parts/signs/SignPicture.vue'
 import type { NextLook } from '@/api/client'
@@ -13,7 +14,7 @@ const emit = defineEmits<{ answer: [Answer] }>()
   <section class="next" aria-labelledby="next-look">
     <sign-picture :sign="next.sign" />
     <div class="words">
-      <p id="next-look" class="lead">{{ begun ? 'This look would tell most' : 'A good first look' }}</p>
+      <p id="next-look" class="lead">{{ begun ? t('scout.next-look.look-would-tell') : t('scout.next-look.good-first-look') }}</p>
       <h2>{{ next.name }}?</h2>
       <p>{{ next.look }}</p>
       <p v-if="next.unlike" class="soft small">{{ next.unlike }}</p>

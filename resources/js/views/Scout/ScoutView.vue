@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import CauseList from './CauseList.vue'
 import KeepDialog from './KeepDialog.vue'
 import NextLook from './NextLook.vue'
@@ -31,38 +32,38 @@ const answered = computed(() => Object.keys(draft.value.answers).length)
 const countAt = (id: string) => (signs.value?.signs ?? []).filter((sign) => sign.place === id && draft.value.answers[sign.id]).length
 const title = computed(() => {
   const top = diagnosis.value?.causes[0]
-  if (!top || given('yes').length === 0) return planting.value ? `What do you see on ${planting.value.name}?` : 'What do you see?'
-  if (top.kind === 'none') return 'None of the known troubles fits'
-  return `${diagnosis.value?.settled ? 'Most likely' : 'Perhaps'} ${top.name}`
+  if (!top || given('yes').length === 0) return planting.value ? t('scout.scout-view.what-do-see', { name: planting.value.name }) : t('scout.scout-view.what-do-see-2')
+  if (top.kind === 'none') return t('scout.scout-view.none-known-troubles')
+  return `${diagnosis.value?.settled ? t('scout.scout-view.most-likely') : t('scout.scout-view.perhaps')} ${top.name}`
 })
 </script>
 
 <template>
   <div class="scout">
-    <loading-note v-if="!signs || !diagnosis" what="Fetching the lens" />
+    <loading-note v-if="!signs || !diagnosis" :what="t('scout.scout-view.fetching-lens')" />
     <template v-else>
       <page-head :title="title" :under="planting ? `${planting.number} × ${planting.name}, ${planting.zone}` : undefined">
-        <n-button v-if="answered" @click="clear">Begin again</n-button>
-        <n-button type="primary" :disabled="!draft.planting || answered === 0" @click="showKeep = true">Write it down</n-button>
+        <n-button v-if="answered" @click="clear">{{ t('scout.scout-view.begin-again') }}</n-button>
+        <n-button type="primary" :disabled="!draft.planting || answered === 0" @click="showKeep = true">{{ t('scout.scout-view.write-down') }}</n-button>
       </page-head>
-      <empty-note v-if="store.plantings.length === 0" title="Nothing to look at yet">
-        Tell the garden what grows where; then Nebbia knows what can trouble it.
-        <template #actions><router-link :to="{ name: 'garden' }">To the garden</router-link></template>
+      <empty-note v-if="store.plantings.length === 0" :title="t('scout.scout-view.nothing-look-at')">
+        {{ t('scout.scout-view.tell-garden-what') }}
+        <template #actions><router-link :to="{ name: 'garden' }">{{ t('scout.scout-view.garden') }}</router-link></template>
       </empty-note>
       <div v-else class="columns">
         <div class="asking">
           <div class="where">
             <div class="field">
-              <label for="s-planting">Planting</label>
+              <label for="s-planting">{{ t('scout.scout-view.planting') }}</label>
               <select id="s-planting" v-model="draft.planting" class="native">
-                <option value="">choose one</option>
+                <option value="">{{ t('scout.scout-view.choose-one') }}</option>
                 <optgroup v-for="group in zones" :key="group.zone" :label="group.zone">
                   <option v-for="one in group.plantings" :key="one.id" :value="one.id">{{ one.name }}</option>
                 </optgroup>
               </select>
             </div>
             <div class="field" role="group" aria-labelledby="s-weather">
-              <span id="s-weather" class="label">The last two weeks were</span>
+              <span id="s-weather" class="label">{{ t('scout.scout-view.last-two-weeks') }}</span>
               <div class="chips">
                 <button v-for="word in weathers" :key="word" type="button" class="chip" :aria-pressed="draft.weather.includes(word)" @click="toggleWeather(word)">{{ word }}</button>
               </div>
@@ -71,7 +72,7 @@ const title = computed(() => {
           <p v-if="failure" class="field-error" role="alert">{{ failure }}</p>
           <next-look v-if="diagnosis.next" :next="diagnosis.next" :begun="given('yes').length > 0" @answer="answer(diagnosis.next.sign, $event)" />
           <section aria-labelledby="s-where">
-            <h2 id="s-where">Or say what you see, by where you look</h2>
+            <h2 id="s-where">{{ t('scout.scout-view.say-what-see') }}</h2>
             <div class="chips places">
               <button v-for="one in signs.places" :key="one.id" type="button" class="chip" :aria-pressed="place === one.id" @click="place = one.id">
                 {{ one.name }}<span v-if="countAt(one.id)" class="count">{{ countAt(one.id) }}</span>
@@ -82,16 +83,16 @@ const title = computed(() => {
             </div>
           </section>
         </div>
-        <aside :class="{ open: showAll }" aria-label="What it probably is">
+        <aside :class="{ open: showAll }" :aria-label="t('scout.scout-view.what-probably')">
           <button type="button" class="peek" :aria-expanded="showAll" @click="showAll = !showAll">
             <span v-for="cause in diagnosis.causes.slice(0, 2)" :key="cause.target">{{ cause.name }} <strong>{{ Math.round(100 * cause.probability) }} %</strong></span>
-            <span class="soft">{{ showAll ? 'Less' : 'More' }}</span>
+            <span class="soft">{{ showAll ? t('scout.scout-view.less') : t('scout.scout-view.more') }}</span>
           </button>
           <div class="inside">
-            <h2>What it probably is</h2>
+            <h2>{{ t('scout.scout-view.what-probably') }}</h2>
             <cause-list :diagnosis="diagnosis" />
             <finding-list :findings="diagnosis.findings" />
-            <p class="soft small">Worked out from coarse likelihoods: a help to look further, no verdict.</p>
+            <p class="soft small">{{ t('scout.scout-view.worked-out-from') }}</p>
           </div>
         </aside>
       </div>

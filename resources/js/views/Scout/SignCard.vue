@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AnswerButtons from './AnswerButtons.vue'
 import SignPicture from '@/parts/signs/SignPicture.vue'
 import type { SignChoice } from '@/api/client'
@@ -14,7 +15,7 @@ const emit = defineEmits<{ answer: [Answer] }>()
     <div class="words">
       <h3>{{ sign.name }}</h3>
       <details>
-        <summary>How to tell</summary>
+        <summary>{{ t('scout.sign-card.how-tell') }}</summary>
         <p class="small">{{ sign.look }}</p>
         <p v-if="sign.unlike" class="small soft">{{ sign.unlike }}</p>
       </details>

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 const MOST_PIXELS = 1600
 const QUALITY = 0.82
 
@@ -14,6 +15,6 @@ export async function scaled(file: File): Promise<Blob> {
   canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height)
   image.close()
   return new Promise((resolve, reject) => {
-    canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('The photo could not be made smaller.'))), 'image/jpeg', QUALITY)
+    canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error(t('scout.scaled.photo-could-not')))), 'image/jpeg', QUALITY)
   })
 }

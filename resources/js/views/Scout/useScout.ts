@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { api, take, type Diagnosis, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useLocalStorage } from '@vueuse/core'
@@ -30,7 +31,7 @@ export function useScout() {
       diagnosis.value = answer
       failure.value = ''
     } catch (e) {
-      if (turn === asked) failure.value = e instanceof Error ? e.message : 'The causes could not be worked out.'
+      if (turn === asked) failure.value = e instanceof Error ? e.message : t('scout.use-scout.causes-could-not')
     }
   }
 

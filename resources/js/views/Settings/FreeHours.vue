@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import WeekDays from '@/parts/WeekDays.vue'
 import type { Schemas } from '@/api/client'
 import { NButton } from 'naive-ui'
@@ -13,20 +14,20 @@ const take = (n: number) => { spans.value = spans.value.filter((_, at) => at !==
 
 <template>
   <fieldset class="free">
-    <legend>When you usually have time</legend>
-    <p v-if="spans.length === 0" class="soft">Any day from 5 in the morning to 10 at night.</p>
-    <div v-for="(span, n) in spans" :key="n" class="span" role="group" :aria-label="`Time ${n + 1}`">
-      <week-days v-model="span.days" :legend="span.days.length ? 'On' : 'On every day'" />
+    <legend>{{ t('settings.free-hours.when-usually-have') }}</legend>
+    <p v-if="spans.length === 0" class="soft">{{ t('settings.free-hours.any-day-from') }}</p>
+    <div v-for="(span, n) in spans" :key="n" class="span" role="group" :aria-label="t('settings.free-hours.time', { n: n + 1 })">
+      <week-days v-model="span.days" :legend="span.days.length ? t('settings.free-hours.on') : t('settings.free-hours.every-day')" />
       <div class="hours">
-        <label>from <select v-model="span.from" class="native" aria-label="From"><option v-for="hour in hours.slice(0, 24)" :key="hour">{{ hour }}</option></select></label>
-        <label>to <select v-model="span.to" class="native" aria-label="Until"><option v-for="hour in hours.slice(1)" :key="hour">{{ hour }}</option></select></label>
-        <n-button quaternary size="small" :aria-label="`Remove time ${n + 1}`" @click="take(n)">Remove</n-button>
+        <label>{{ t('settings.free-hours.from') }} <select v-model="span.from" class="native" :aria-label="t('settings.free-hours.from-2')"><option v-for="hour in hours.slice(0, 24)" :key="hour">{{ hour }}</option></select></label>
+        <label>{{ t('settings.free-hours.to') }} <select v-model="span.to" class="native" :aria-label="t('settings.free-hours.until')"><option v-for="hour in hours.slice(1)" :key="hour">{{ hour }}</option></select></label>
+        <n-button quaternary size="small" :aria-label="t('settings.free-hours.remove-time', { n: n + 1 })" @click="take(n)">{{ t('settings.free-hours.remove') }}</n-button>
       </div>
     </div>
     <template v-for="(message, field) in errors" :key="field">
       <p v-if="String(field).startsWith('free_hours')" class="field-error">{{ message }}</p>
     </template>
-    <div class="actions"><n-button size="small" @click="add">Add a time</n-button></div>
+    <div class="actions"><n-button size="small" @click="add">{{ t('settings.free-hours.add-time') }}</n-button></div>
   </fieldset>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import FreeHours from './FreeHours.vue'
 import type { Schemas } from '@/api/client'
 
@@ -10,8 +11,8 @@ defineProps<{ errors: Record<string, string> }>()
 const zones = Intl.supportedValuesOf('timeZone')
 
 const spoons: Record<Form['units'], string> = {
-  metric: 'Tablespoon 15 mL, cup 250 mL; litres and grams.', us: 'US spoons and cups; fluid ounces, gallons, ounces.',
-  imperial: 'Tablespoon 15 mL, cup 284 mL; imperial fluid ounces and gallons.', au: 'Tablespoon 20 mL, cup 250 mL; litres and grams.',
+  metric: t('settings.settings-form.tablespoon-15-ml'), us: t('settings.settings-form.us-spoons-cups'),
+  imperial: t('settings.settings-form.tablespoon-15-ml-cup'), au: t('settings.settings-form.tablespoon-20-ml'),
 }
 
 const around = ['cats', 'dogs', 'children', 'pond', 'hives', 'hens'] as const
@@ -20,70 +21,70 @@ const around = ['cats', 'dogs', 'children', 'pond', 'hives', 'hens'] as const
 <template>
   <div class="form-grid">
     <div class="field">
-      <label for="set-name">Name of the garden</label>
+      <label for="set-name">{{ t('settings.settings-form.name-garden') }}</label>
       <input id="set-name" v-model="form.name" class="native" autocomplete="off" :aria-invalid="errors.name ? 'true' : undefined">
       <p v-if="errors.name" class="field-error">{{ errors.name }}</p>
     </div>
     <div class="two">
       <div class="field">
-        <label for="set-units">Spoons, cups and volumes</label>
+        <label for="set-units">{{ t('settings.settings-form.spoons-cups-volumes') }}</label>
         <select id="set-units" v-model="form.units" class="native">
-          <option value="metric">Metric</option>
-          <option value="us">US</option>
-          <option value="imperial">Imperial</option>
-          <option value="au">Australian</option>
+          <option value="metric">{{ t('settings.settings-form.metric') }}</option>
+          <option value="us">{{ t('settings.settings-form.us') }}</option>
+          <option value="imperial">{{ t('settings.settings-form.imperial') }}</option>
+          <option value="au">{{ t('settings.settings-form.australian') }}</option>
         </select>
         <p class="soft small">{{ spoons[form.units] }}</p>
       </div>
       <div class="field">
-        <label for="set-language">Language</label>
-        <select id="set-language" v-model="form.language" class="native"><option value="en">English</option></select>
+        <label for="set-language">{{ t('settings.settings-form.language') }}</label>
+        <select id="set-language" v-model="form.language" class="native"><option value="en">{{ t('settings.settings-form.english') }}</option></select>
       </div>
       <div class="field">
-        <label for="set-zone">Time zone</label>
+        <label for="set-zone">{{ t('settings.settings-form.time-zone') }}</label>
         <select id="set-zone" v-model="form.time_zone" class="native"><option v-for="zone in zones" :key="zone">{{ zone }}</option></select>
         <p v-if="errors.time_zone" class="field-error">{{ errors.time_zone }}</p>
       </div>
       <div class="field">
-        <label for="set-theme">Light or dark</label>
+        <label for="set-theme">{{ t('settings.settings-form.light-dark') }}</label>
         <select id="set-theme" v-model="form.theme" class="native">
-          <option value="auto">As the device has it</option>
-          <option value="light">Light</option>
-          <option value="dark">Dark</option>
+          <option value="auto">{{ t('settings.settings-form.as-device-has') }}</option>
+          <option value="light">{{ t('settings.settings-form.light') }}</option>
+          <option value="dark">{{ t('settings.settings-form.dark') }}</option>
         </select>
       </div>
       <div v-if="form.currency !== undefined" class="field">
-        <label for="set-money">Sign of your money</label>
+        <label for="set-money">{{ t('settings.settings-form.sign-money') }}</label>
         <input id="set-money" v-model="form.currency" class="native" maxlength="4" autocomplete="off">
         <p v-if="errors.currency" class="field-error">{{ errors.currency }}</p>
       </div>
       <div class="field">
-        <label for="set-lat">Latitude</label>
+        <label for="set-lat">{{ t('settings.settings-form.latitude') }}</label>
         <input id="set-lat" v-model="form.latitude" class="native" inputmode="text" placeholder="45.9" autocomplete="off" :aria-invalid="errors.latitude ? 'true' : undefined">
         <p v-if="errors.latitude" class="field-error">{{ errors.latitude }}</p>
       </div>
       <div class="field">
-        <label for="set-lon">Longitude</label>
+        <label for="set-lon">{{ t('settings.settings-form.longitude') }}</label>
         <input id="set-lon" v-model="form.longitude" class="native" inputmode="text" placeholder="9.3" autocomplete="off" :aria-invalid="errors.longitude ? 'true' : undefined">
         <p v-if="errors.longitude" class="field-error">{{ errors.longitude }}</p>
       </div>
       <div class="field">
-        <label for="set-hard">Water hardness, mg/L</label>
+        <label for="set-hard">{{ t('settings.settings-form.water-hardness-mg') }}</label>
         <input id="set-hard" v-model="form.hardness_mg_l" class="native" inputmode="decimal" autocomplete="off" :aria-invalid="errors.hardness_mg_l ? 'true' : undefined">
-        <p class="soft small">As CaCO₃. Tap water is often about 150, rain 5; the water company publishes it.</p>
+        <p class="soft small">{{ t('settings.settings-form.as-caco-tap') }}</p>
         <p v-if="errors.hardness_mg_l" class="field-error">{{ errors.hardness_mg_l }}</p>
       </div>
       <div class="field">
-        <label for="set-alk">Alkalinity, mg/L</label>
+        <label for="set-alk">{{ t('settings.settings-form.alkalinity-mg-l') }}</label>
         <input id="set-alk" v-model="form.alkalinity_mg_l" class="native" inputmode="decimal" autocomplete="off" :aria-invalid="errors.alkalinity_mg_l ? 'true' : undefined">
-        <p class="soft small">As CaCO₃. Tap water is often about 120, rain 5.</p>
+        <p class="soft small">{{ t('settings.settings-form.as-caco-tap-water') }}</p>
         <p v-if="errors.alkalinity_mg_l" class="field-error">{{ errors.alkalinity_mg_l }}</p>
       </div>
     </div>
     <free-hours v-if="form.free_hours !== undefined" v-model="form.free_hours" :errors="errors" />
     <fieldset v-if="form.around !== undefined" class="around">
-      <legend>Who and what is about</legend>
-      <label v-for="one in around" :key="one"><input v-model="form.around" type="checkbox" :value="one"> {{ one === 'pond' ? 'a pond or stream' : one === 'hives' ? 'bee hives' : one }}</label>
+      <legend>{{ t('settings.settings-form.who-what-about') }}</legend>
+      <label v-for="one in around" :key="one"><input v-model="form.around" type="checkbox" :value="one"> {{ one === 'pond' ? t('settings.settings-form.pond-stream') : one === 'hives' ? t('settings.settings-form.bee-hives') : one }}</label>
     </fieldset>
   </div>
 </template>

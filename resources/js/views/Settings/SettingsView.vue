@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import SettingsForm from './SettingsForm.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, ApiFailure, take, type Schemas } from '@/api/client'
@@ -53,14 +54,14 @@ async function save(): Promise<void> {
 
 <template>
   <div class="settings">
-    <page-head title="Settings" :under="store.garden?.is_demo ? 'The demo garden. Everything in it is made up.' : undefined" />
+    <page-head :title="t('settings.settings-view.settings')" :under="store.garden?.is_demo ? t('settings.settings-view.demo-garden-everything') : undefined" />
     <form class="form-grid" @submit.prevent="save">
       <settings-form v-model="form" :errors="errors" />
-      <div class="actions"><n-button type="primary" attr-type="submit">Save the settings</n-button></div>
+      <div class="actions"><n-button type="primary" attr-type="submit">{{ t('settings.settings-view.save-settings') }}</n-button></div>
     </form>
-    <p><router-link :to="{ name: 'why' }">Why we say so</router-link>: every rule, its figures and its ground.</p>
-    <p class="soft">Homemade sprays may be restricted: for sale, for others, on public ground. A bought product’s label is binding; local rules and licensed practice come before anything here.</p>
-    <p class="soft">Sprayers, measuring spoons and bottles are in the <router-link :to="{ name: 'pantry' }">Pantry</router-link>.</p>
+    <p><router-link :to="{ name: 'why' }">{{ t('settings.settings-view.why-we-say') }}</router-link>{{ t('settings.settings-view.every-rule-its') }}</p>
+    <p class="soft">{{ t('settings.settings-view.homemade-sprays-may') }}</p>
+    <p class="soft">{{ t('settings.settings-view.sprayers-measuring-spoons') }} <router-link :to="{ name: 'pantry' }">{{ t('settings.settings-view.pantry') }}</router-link>.</p>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { SoapBench } from '@/api/client'
 import { computed } from 'vue'
 
@@ -15,7 +16,7 @@ const x = (percent: number) => LEFT + ((clamp(percent) - LOW) / (HIGH - LOW)) * 
 /** Degrees; the side with more left over hangs lower. */
 const tilt = computed(() => Math.max(-13, Math.min(13, props.soap.superfat.likely * 1.4)))
 const said = computed(() => props.soap.said_left)
-const verdicts = { refused: 'Do not make this', possible: 'Perhaps free alkali: not for use before the test', sound: 'Oil is left over in any case; test it all the same' }
+const verdicts = { refused: t('soap.soap-balance.do-not-make'), possible: t('soap.soap-balance.perhaps-free-alkali'), sound: t('soap.soap-balance.oil-left-over') }
 const zones = [
   { from: LOW, to: 0, name: 'free alkali', kind: 'bad' }, { from: 0, to: 3, name: 'test', kind: 'near' }, { from: 3, to: 5, name: 'plan', kind: 'good' },
   { from: 5, to: 8, name: 'mild', kind: 'good' }, { from: 8, to: HIGH, name: 'oil parts', kind: 'near' },
@@ -32,11 +33,11 @@ const zones = [
         <circle cx="300" cy="42" r="7" class="pivot" />
         <g :transform="`rotate(${-tilt} 120 42)`">
           <path d="M120 42 l-46 56 M120 42 l46 56" class="string" /><path d="M66 98 h108 q-8 26 -54 26 t-54 -26 z" class="pan alkali" />
-          <text x="120" y="117" text-anchor="middle" class="pan-word">alkali</text>
+          <text x="120" y="117" text-anchor="middle" class="pan-word">{{ t('soap.soap-balance.alkali') }}</text>
         </g>
         <g :transform="`rotate(${-tilt} 480 42)`">
           <path d="M480 42 l-46 56 M480 42 l46 56" class="string" /><path d="M426 98 h108 q-8 26 -54 26 t-54 -26 z" class="pan oil" />
-          <text x="480" y="117" text-anchor="middle" class="pan-word">oil</text>
+          <text x="480" y="117" text-anchor="middle" class="pan-word">{{ t('soap.soap-balance.oil') }}</text>
         </g>
       </g>
       <g v-for="zone in zones" :key="zone.name">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import SoapBalance from './SoapBalance.vue'
 import { useSoap } from './useSoap'
 import FindingList from '@/parts/FindingList.vue'
@@ -35,103 +36,103 @@ const begin = () => saving.attempt(async () => {
 
 <template>
   <div class="soap">
-    <page-head title="Soap bench" under="A potash soap from oil and caustic potash: what to weigh, what is left over, and whether it is safe.">
-      <router-link :to="{ name: 'pantry', query: { show: 'made' } }">To the shelf</router-link>
+    <page-head :title="t('soap.soap-view.soap-bench')" :under="t('soap.soap-view.potash-soap-from')">
+      <router-link :to="{ name: 'pantry', query: { show: 'made' } }">{{ t('soap.soap-view.shelf') }}</router-link>
     </page-head>
     <p v-if="failure" class="field-error" role="alert">{{ failure }}</p>
     <div class="sides">
-      <form class="left" aria-label="What goes in" @submit.prevent="begin">
-        <h2>Oils</h2>
+      <form class="left" :aria-label="t('soap.soap-view.what-goes')" @submit.prevent="begin">
+        <h2>{{ t('soap.soap-view.oils') }}</h2>
         <div v-for="(row, n) in draft.oils" :key="n" class="oil">
-          <select v-model="row.oil" class="native" :aria-label="`Oil ${n + 1}`">
+          <select v-model="row.oil" class="native" :aria-label="t('soap.soap-view.oil', { n: n + 1 })">
             <option v-for="oil in store.knowledge.soap_oils" :key="oil.id" :value="oil.id" :disabled="oil.id !== row.oil && draft.oils.some((one) => one.oil === oil.id)">{{ oil.name }}</option>
           </select>
-          <input v-model="row.amount" class="native" autocomplete="off" :aria-label="`Amount of oil ${n + 1}`" placeholder="500 g, or 500 mL" :aria-invalid="oilError ? 'true' : undefined">
-          <n-button quaternary size="small" :disabled="draft.oils.length < 2" :aria-label="`Take out oil ${n + 1}`" @click="draft.oils.splice(n, 1)">
+          <input v-model="row.amount" class="native" autocomplete="off" :aria-label="t('soap.soap-view.amount-oil', { n: n + 1 })" :placeholder="t('soap.soap-view.500-g-500')" :aria-invalid="oilError ? 'true' : undefined">
+          <n-button quaternary size="small" :disabled="draft.oils.length < 2" :aria-label="t('soap.soap-view.take-out-oil', { n: n + 1 })" @click="draft.oils.splice(n, 1)">
             <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true"><path d="M5 5l10 10M15 5L5 15" stroke="currentColor" stroke-width="2" stroke-linecap="round" /></svg>
           </n-button>
         </div>
         <p v-if="oilError" class="field-error" role="alert">{{ oilError }}</p>
-        <div><n-button v-if="unused" dashed size="small" @click="draft.oils.push({ oil: unused!.id, amount: '100 g' })">Add an oil</n-button></div>
-        <h2>Alkali</h2>
+        <div><n-button v-if="unused" dashed size="small" @click="draft.oils.push({ oil: unused!.id, amount: '100 g' })">{{ t('soap.soap-view.add-oil') }}</n-button></div>
+        <h2>{{ t('soap.soap-view.alkali') }}</h2>
         <div class="two">
           <div class="field wide">
-            <label for="s-alkali">Which</label>
+            <label for="s-alkali">{{ t('soap.soap-view.which') }}</label>
             <select id="s-alkali" v-model="draft.alkali" class="native">
-              <option value="KOH">caustic potash (KOH): liquid soap</option><option value="NaOH">lye (NaOH): hard soap</option><option value="blend">both</option>
+              <option value="KOH">{{ t('soap.soap-view.caustic-potash-koh') }}</option><option value="NaOH">{{ t('soap.soap-view.lye-naoh-hard') }}</option><option value="blend">{{ t('soap.soap-view.both') }}</option>
             </select>
             <p v-if="error('alkali')" class="field-error">{{ error('alkali') }}</p>
           </div>
           <div v-if="draft.alkali === 'blend'" class="field">
-            <label for="s-potash">Potash in it, % by moles</label>
+            <label for="s-potash">{{ t('soap.soap-view.potash-by-moles') }}</label>
             <input id="s-potash" v-model="draft.potash" class="native" inputmode="decimal" autocomplete="off">
           </div>
           <div class="field">
-            <label for="s-purity">Purity on the label, %</label>
+            <label for="s-purity">{{ t('soap.soap-view.purity-label') }}</label>
             <input id="s-purity" v-model="draft.purity" class="native" autocomplete="off" :placeholder="draft.alkali === 'NaOH' ? '98 (97 to 99)' : '90 (85 to 92)'" :disabled="draft.alkali === 'blend'" :aria-invalid="error('purity') ? 'true' : undefined">
             <p v-if="error('purity')" class="field-error">{{ error('purity') }}</p>
           </div>
           <div class="field">
-            <label for="s-superfat">Oil to leave over, %</label>
+            <label for="s-superfat">{{ t('soap.soap-view.oil-leave-over') }}</label>
             <input id="s-superfat" v-model="draft.superfat" class="native" autocomplete="off" placeholder="4" :aria-invalid="error('superfat') ? 'true' : undefined">
             <p v-if="error('superfat')" class="field-error">{{ error('superfat') }}</p>
           </div>
           <div class="field">
-            <label for="s-mass">Check a mass instead</label>
-            <input id="s-mass" v-model="draft.mass" class="native" autocomplete="off" placeholder="like 170 g, as bought" :aria-invalid="error('alkali_mass') ? 'true' : undefined">
+            <label for="s-mass">{{ t('soap.soap-view.check-mass-instead') }}</label>
+            <input id="s-mass" v-model="draft.mass" class="native" autocomplete="off" :placeholder="t('soap.soap-view.like-170-g')" :aria-invalid="error('alkali_mass') ? 'true' : undefined">
             <p v-if="error('alkali_mass')" class="field-error">{{ error('alkali_mass') }}</p>
           </div>
         </div>
-        <h2>Storage</h2>
+        <h2>{{ t('soap.soap-view.storage') }}</h2>
         <div class="two">
           <div class="field">
-            <label for="s-storage">Thin it to soap, %</label>
+            <label for="s-storage">{{ t('soap.soap-view.thin-soap') }}</label>
             <input id="s-storage" v-model="draft.storage" class="native" autocomplete="off" placeholder="20" :aria-invalid="error('storage') ? 'true' : undefined">
             <p v-if="error('storage')" class="field-error">{{ error('storage') }}</p>
           </div>
           <div class="field">
-            <label for="s-vessel">The pot holds</label>
+            <label for="s-vessel">{{ t('soap.soap-view.pot-holds') }}</label>
             <input id="s-vessel" v-model="draft.vessel" class="native" autocomplete="off" placeholder="5 L" :aria-invalid="error('vessel') ? 'true' : undefined">
             <p v-if="error('vessel')" class="field-error">{{ error('vessel') }}</p>
           </div>
-          <div class="field"><label for="s-name">What to call it</label><input id="s-name" v-model="draft.name" class="native" autocomplete="off" placeholder="Potash soap" maxlength="120"></div>
+          <div class="field"><label for="s-name">{{ t('soap.soap-view.what-call') }}</label><input id="s-name" v-model="draft.name" class="native" autocomplete="off" :placeholder="t('soap.soap-view.potash-soap')" maxlength="120"></div>
         </div>
-        <div><n-button size="small" quaternary @click="again">Start afresh</n-button></div>
+        <div><n-button size="small" quaternary @click="again">{{ t('soap.soap-view.start-afresh') }}</n-button></div>
       </form>
-      <loading-note v-if="!soap && !isBad" what="Weighing" />
-      <section v-if="soap" class="right" aria-label="What comes of it" aria-live="polite" :class="{ stale: isBad }">
+      <loading-note v-if="!soap && !isBad" :what="t('soap.soap-view.weighing')" />
+      <section v-if="soap" class="right" :aria-label="t('soap.soap-view.what-comes')" aria-live="polite" :class="{ stale: isBad }">
         <soap-balance :soap="soap" />
         <div v-if="soap.verdict === 'refused'" class="weigh less">
-          <p>Take <strong>{{ soap.product }}</strong>: that leaves {{ draft.superfat || 4 }} % of the oil over.</p>
-          <p class="soft">From {{ soap.limit }} on there is alkali left over.</p>
-          <div><n-button size="small" @click="draft.mass = ''">Take that</n-button></div>
+          <p>{{ t('soap.soap-view.take') }} <strong>{{ soap.product }}</strong>{{ t('soap.soap-view.leaves-oil-over', { superfat: draft.superfat || 4 }) }}</p>
+          <p class="soft">{{ t('soap.soap-view.from-there-alkali', { limit: soap.limit }) }}</p>
+          <div><n-button size="small" @click="draft.mass = ''">{{ t('soap.soap-view.take-2') }}</n-button></div>
         </div>
         <div v-else class="weigh">
           <p v-for="one in soap.alkalis" :key="one"><strong>{{ one }}</strong></p>
-          <p>in <strong>{{ soap.water }}</strong> of cold water, into <strong>{{ soap.oil }}</strong> of oil</p>
-          <p v-if="draft.mass.trim()" class="soft">For {{ draft.superfat || 4 }} % it would be {{ soap.product }}; from {{ soap.limit }} on there is alkali left over.</p>
+          <p>{{ t('soap.soap-view.in') }} <strong>{{ soap.water }}</strong> {{ t('soap.soap-view.cold-water-into') }} <strong>{{ soap.oil }}</strong> {{ t('soap.soap-view.oil-2') }}</p>
+          <p v-if="draft.mass.trim()" class="soft">{{ t('soap.soap-view.would-from-there', { superfat: draft.superfat || 4, product: soap.product, limit: soap.limit }) }}</p>
         </div>
         <dl>
-          <dt>Soap</dt><dd>{{ soap.soap }}</dd>
-          <dt>Oil left</dt><dd>{{ soap.oil_left }}</dd>
-          <dt>Glycerol</dt><dd>{{ soap.glycerol }}</dd>
-          <dt>The water gets</dt><dd>up to {{ Math.round(soap.hottest) }} °C</dd>
-          <dt>Thinned</dt><dd>{{ soap.storage }} at {{ soap.storage_percent }} %</dd>
-          <dt>Spray of 1 %</dt><dd>{{ soap.spray }}</dd>
+          <dt>{{ t('soap.soap-view.soap') }}</dt><dd>{{ soap.soap }}</dd>
+          <dt>{{ t('soap.soap-view.oil-left') }}</dt><dd>{{ soap.oil_left }}</dd>
+          <dt>{{ t('soap.soap-view.glycerol') }}</dt><dd>{{ soap.glycerol }}</dd>
+          <dt>{{ t('soap.soap-view.water-gets') }}</dt><dd>{{ t('soap.soap-view.up-c', { hottest: Math.round(soap.hottest) }) }}</dd>
+          <dt>{{ t('soap.soap-view.thinned') }}</dt><dd>{{ t('soap.soap-view.at', { storage: soap.storage, storagePercent: soap.storage_percent }) }}</dd>
+          <dt>{{ t('soap.soap-view.spray-1') }}</dt><dd>{{ soap.spray }}</dd>
         </dl>
         <finding-list :findings="soap.findings" fold />
         <div class="actions">
-          <n-button type="primary" size="large" :disabled="soap.verdict === 'refused' || isBad" :loading="saving.busy.value" @click="begin">Begin it</n-button>
-          <span v-if="soap.verdict === 'refused'" class="field-error">Too much alkali: it cannot be begun.</span>
+          <n-button type="primary" size="large" :disabled="soap.verdict === 'refused' || isBad" :loading="saving.busy.value" @click="begin">{{ t('soap.soap-view.begin') }}</n-button>
+          <span v-if="soap.verdict === 'refused'" class="field-error">{{ t('soap.soap-view.too-much-alkali') }}</span>
         </div>
         <p v-for="(message, field) in saving.errors.value" :key="field" class="field-error" role="alert">{{ message }}</p>
       </section>
     </div>
     <section v-if="soap && soap.verdict !== 'refused'" aria-labelledby="soap-steps">
-      <h2 id="soap-steps">Over {{ days.length }} days</h2>
+      <h2 id="soap-steps">{{ t('soap.soap-view.over-days', { days: days.length }) }}</h2>
       <div class="days">
         <div v-for="day in days" :key="day">
-          <h3>Day {{ day }}</h3>
+          <h3>{{ t('soap.soap-view.day', { day }) }}</h3>
           <ol>
             <li v-for="step in soap.steps.filter((one) => one.day === day)" :key="step.n">
               <p><strong>{{ step.what }}</strong> {{ step.how }}</p>

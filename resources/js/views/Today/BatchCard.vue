@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import BatchSteps from './BatchSteps.vue'
 import LogDialog from '@/parts/LogDialog.vue'
 import RoundActions from '@/parts/RoundActions.vue'
@@ -19,9 +20,9 @@ const plantings = computed(() => steps.value.filter((step) => step.kind === 'spr
 const sprayed = computed(() => steps.value.filter((step) => step.kind === 'spray' && step.done && step.planting_id !== null).map((step) => step.planting_id!))
 const rinses = computed(() => steps.value.filter((step) => step.kind === 'rinse'))
 const isPart = computed(() => sprayed.value.length > 0 && sprayed.value.length < plantings.value.length)
-const title = (due: DueRound) => `${due.recipe}, round ${due.round.number} of ${due.rounds}`
-const late = (due: DueRound) => (due.in_days < 0 ? (due.in_days === -1 ? 'since yesterday' : `for ${-due.in_days} days`) : '')
-const hour = (due: DueRound) => (due.round.due_hour === null ? '' : ` at ${String(due.round.due_hour).padStart(2, '0')}:00`)
+const title = (due: DueRound) => t('today.batch-card.round-2', { recipe: due.recipe, number: due.round.number, rounds: due.rounds })
+const late = (due: DueRound) => (due.in_days < 0 ? (due.in_days === -1 ? t('today.batch-card.since-yesterday') : t('today.batch-card.days', { inDays: -due.in_days })) : '')
+const hour = (due: DueRound) => (due.round.due_hour === null ? '' : t('today.batch-card.at-00', { dueHour: String(due.round.due_hour).padStart(2, '0') }))
 const targets = computed(() => [...new Set(props.batch.rounds.map((due) => due.target).filter((one) => one !== null))].join(' and '))
 const toBench = computed(() => ({
   name: 'bench', params: { recipe: props.batch.recipe_id }, query: { sprayer: props.batch.sprayer_id ?? undefined, planting: props.batch.planting_id ?? undefined },
@@ -31,22 +32,22 @@ const toBench = computed(() => ({
 <template>
   <article class="due">
     <div class="words">
-      <h3>Mix {{ batch.volume }} of {{ batch.recipe }}<template v-if="targets">, against {{ targets }}</template></h3>
-      <p class="recipe"><strong>{{ batch.mix.join(', then ') }}</strong><span v-if="batch.fills"> each, {{ batch.fills }}</span><span v-if="batch.sprayer" class="soft"> · {{ batch.sprayer }}</span></p>
-      <p v-if="batch.jars.length">From the jar: {{ batch.jars.join(', ') }}</p>
+      <h3>{{ t('today.batch-card.mix', { volume: batch.volume, recipe: batch.recipe }) }}<template v-if="targets">{{ t('today.batch-card.against', { targets }) }}</template></h3>
+      <p class="recipe"><strong>{{ batch.mix.join(', then ') }}</strong><span v-if="batch.fills"> {{ t('today.batch-card.each', { fills: batch.fills }) }}</span><span v-if="batch.sprayer" class="soft"> · {{ batch.sprayer }}</span></p>
+      <p v-if="batch.jars.length">{{ t('today.batch-card.from-jar', { jars: batch.jars.join(', ') }) }}</p>
       <p class="judged"><severity-mark :severity="batch.severity" /> <span>{{ batch.headline }}</span></p>
-      <p v-if="batch.made_at" class="small"><strong>Mixed {{ times.instant(batch.made_at) }}</strong><template v-if="batch.use_by">, use it by {{ times.instant(batch.use_by) }}</template></p>
+      <p v-if="batch.made_at" class="small"><strong>{{ t('today.batch-card.mixed', { madeAt: times.instant(batch.made_at) }) }}</strong><template v-if="batch.use_by">{{ t('today.batch-card.use-by', { useBy: times.instant(batch.use_by) }) }}</template></p>
       <p v-if="batch.over || (batch.keeps && !batch.made_at)" class="soft small">{{ [batch.over, batch.made_at ? null : batch.keeps].filter(Boolean).join(' ') }}</p>
     </div>
     <batch-steps :steps="steps" @changed="emit('changed')" />
     <div class="do">
-      <n-button type="warning" @click="showLog = true">{{ isPart ? 'I did part of it' : 'Log it' }}</n-button>
-      <router-link :to="toBench">Open on the bench</router-link>
+      <n-button type="warning" @click="showLog = true">{{ isPart ? t('today.batch-card.i-did-part') : t('today.batch-card.log') }}</n-button>
+      <router-link :to="toBench">{{ t('today.batch-card.open-bench') }}</router-link>
     </div>
     <ul class="rounds">
       <li v-for="due in batch.rounds" :key="due.round.id">
         <p class="soft small">
-          <template v-if="batch.rounds.length > 1">{{ due.plantings }} · </template>Round {{ due.round.number }} of {{ due.rounds }}{{ hour(due) }}<template v-if="late(due)"> · <strong class="overdue">due {{ late(due) }}</strong></template><template v-if="due.round.reason"> · {{ due.round.reason }}</template>
+          <template v-if="batch.rounds.length > 1">{{ due.plantings }} · </template>{{ t('today.batch-card.round', { number: due.round.number, rounds: due.rounds, due: hour(due) }) }}<template v-if="late(due)"> · <strong class="overdue">{{ t('today.batch-card.due', { due: late(due) }) }}</strong></template><template v-if="due.round.reason"> · {{ due.round.reason }}</template>
         </p>
         <round-actions :round="due.round" :title="title(due)" :volume="due.volume" without-log @changed="emit('changed')" />
       </li>

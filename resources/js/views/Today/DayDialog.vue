@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -27,54 +28,54 @@ const save = () => attempt(async () => {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" title="A day’s weather">
-    <p class="soft">What your station showed, or what you heard is coming. The hours in between are worked out from it, roughly.</p>
+  <app-dialog v-model:shown="shown" :title="t('today.day-dialog.days-weather')">
+    <p class="soft">{{ t('today.day-dialog.what-station-showed') }}</p>
     <form class="form-grid" @submit.prevent="save">
       <div class="two">
         <div class="field">
-          <label for="day-day">Day</label>
+          <label for="day-day">{{ t('today.day-dialog.day') }}</label>
           <input id="day-day" v-model="form.day" class="native" type="date" :aria-invalid="errors.day ? 'true' : undefined">
           <p v-if="errors.day" class="field-error">{{ errors.day }}</p>
         </div>
         <div class="field">
-          <label for="day-sky">Sky</label>
-          <select id="day-sky" v-model="form.sky" class="native"><option value="clear">clear</option><option value="half">half and half</option><option value="overcast">overcast</option></select>
+          <label for="day-sky">{{ t('today.day-dialog.sky') }}</label>
+          <select id="day-sky" v-model="form.sky" class="native"><option value="clear">{{ t('today.day-dialog.clear') }}</option><option value="half">{{ t('today.day-dialog.half-half') }}</option><option value="overcast">{{ t('today.day-dialog.overcast') }}</option></select>
         </div>
         <div class="field">
-          <label for="day-low">Lowest, {{ units.degrees }}</label>
+          <label for="day-low">{{ t('today.day-dialog.lowest', { degrees: units.degrees }) }}</label>
           <input id="day-low" v-model="form.low" class="native" inputmode="decimal" autocomplete="off" :aria-invalid="errors.low ? 'true' : undefined">
           <p v-if="errors.low" class="field-error">{{ errors.low }}</p>
         </div>
         <div class="field">
-          <label for="day-high">Highest, {{ units.degrees }}</label>
+          <label for="day-high">{{ t('today.day-dialog.highest', { degrees: units.degrees }) }}</label>
           <input id="day-high" v-model="form.high" class="native" inputmode="decimal" autocomplete="off" :aria-invalid="errors.high ? 'true' : undefined">
           <p v-if="errors.high" class="field-error">{{ errors.high }}</p>
         </div>
         <div class="field">
-          <label for="day-rain">Rain in all, {{ units.rain }}</label>
-          <input id="day-rain" v-model="form.rain" class="native" inputmode="decimal" autocomplete="off" :placeholder="`none, or ${units.rainHint}`" :aria-invalid="errors.rain ? 'true' : undefined">
+          <label for="day-rain">{{ t('today.day-dialog.rain-all', { rain: units.rain }) }}</label>
+          <input id="day-rain" v-model="form.rain" class="native" inputmode="decimal" autocomplete="off" :placeholder="t('today.day-dialog.none', { rainHint: units.rainHint })" :aria-invalid="errors.rain ? 'true' : undefined">
           <p v-if="errors.rain" class="field-error">{{ errors.rain }}</p>
         </div>
         <div class="field">
-          <label for="day-wind">Wind, {{ units.speed }}</label>
-          <input id="day-wind" v-model="form.wind" class="native" inputmode="decimal" autocomplete="off" placeholder="little" :aria-invalid="errors.wind ? 'true' : undefined">
+          <label for="day-wind">{{ t('today.day-dialog.wind', { speed: units.speed }) }}</label>
+          <input id="day-wind" v-model="form.wind" class="native" inputmode="decimal" autocomplete="off" :placeholder="t('today.day-dialog.little')" :aria-invalid="errors.wind ? 'true' : undefined">
           <p v-if="errors.wind" class="field-error">{{ errors.wind }}</p>
         </div>
         <template v-if="form.rain.trim()">
           <div class="field">
-            <label for="day-from">It begins at</label>
+            <label for="day-from">{{ t('today.day-dialog.begins-at') }}</label>
             <select id="day-from" v-model="form.rain_from" class="native"><option v-for="n in 24" :key="n" :value="n - 1">{{ String(n - 1).padStart(2, '0') }}:00</option></select>
           </div>
           <div class="field">
-            <label for="day-hours">For how many hours</label>
+            <label for="day-hours">{{ t('today.day-dialog.how-many-hours') }}</label>
             <input id="day-hours" v-model.number="form.rain_hours" class="native" type="number" min="1" max="24" :aria-invalid="errors.rain_hours ? 'true' : undefined">
             <p v-if="errors.rain_hours" class="field-error">{{ errors.rain_hours }}</p>
           </div>
         </template>
       </div>
       <div class="actions">
-        <n-button type="primary" attr-type="submit" :loading="busy">Write it down</n-button>
-        <n-button @click="shown = false">Not now</n-button>
+        <n-button type="primary" attr-type="submit" :loading="busy">{{ t('today.day-dialog.write-down') }}</n-button>
+        <n-button @click="shown = false">{{ t('today.day-dialog.not-now') }}</n-button>
       </div>
     </form>
   </app-dialog>

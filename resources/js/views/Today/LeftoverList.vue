@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { api, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/stores/saving'
@@ -19,15 +20,15 @@ const gone = (one: Schemas['LeftBatch']) => attempt(async () => {
 
 <template>
   <section class="ruled with-do" aria-labelledby="left">
-    <h2 id="left">Left over</h2>
+    <h2 id="left">{{ t('today.leftover-list.left-over') }}</h2>
     <ul>
       <li v-for="one in leftovers" :key="one.id">
         <div>
-          <p><strong>{{ one.left }} of {{ one.name }}</strong>, made {{ times.instant(one.made_at) }}</p>
-          <p :class="one.is_over ? 'field-error' : 'soft small'">{{ one.is_over ? 'Past its time: get rid of it.' : one.use_by ? `Good until ${times.instant(one.use_by)}.` : 'Use it soon.' }}</p>
+          <p><strong>{{ t('today.leftover-list.of', { left: one.left, name: one.name }) }}</strong>{{ t('today.leftover-list.made', { madeAt: times.instant(one.made_at) }) }}</p>
+          <p :class="one.is_over ? 'field-error' : 'soft small'">{{ one.is_over ? t('today.leftover-list.past-its-time') : one.use_by ? t('today.leftover-list.good-until', { useBy: times.instant(one.use_by) }) : t('today.leftover-list.use-soon') }}</p>
           <p class="soft small">{{ one.how }}</p>
         </div>
-        <n-button size="small" :disabled="busy" :aria-label="`Gone: ${one.name}`" @click="gone(one)">Gone</n-button>
+        <n-button size="small" :disabled="busy" :aria-label="t('today.leftover-list.gone', { name: one.name })" @click="gone(one)">{{ t('today.leftover-list.gone-2') }}</n-button>
       </li>
     </ul>
   </section>

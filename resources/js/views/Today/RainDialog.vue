@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, take } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -26,28 +27,28 @@ const save = () => attempt(async () => {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" title="It rained" :width="460">
+  <app-dialog v-model:shown="shown" :title="t('today.rain-dialog.rained')" :width="460">
     <form class="form-grid" @submit.prevent="save">
       <div class="two">
         <div class="field">
-          <label for="rain-mm">{{ inches ? 'Inches' : 'Millimetres' }} in the gauge</label>
+          <label for="rain-mm">{{ t('today.rain-dialog.gauge', { Millimetres: inches ? t('today.rain-dialog.inches') : t('today.rain-dialog.millimetres') }) }}</label>
           <input id="rain-mm" v-model="form.mm" class="native" inputmode="decimal" autocomplete="off" :placeholder="inches ? '0.2' : '4.5'" :aria-invalid="errors.mm ? 'true' : undefined">
           <p v-if="errors.mm" class="field-error">{{ errors.mm }}</p>
         </div>
         <div class="field">
-          <label for="rain-hours">For how many hours</label>
+          <label for="rain-hours">{{ t('today.rain-dialog.how-many-hours') }}</label>
           <input id="rain-hours" v-model.number="form.hours" class="native" type="number" min="1" max="72" :aria-invalid="errors.hours ? 'true' : undefined">
           <p v-if="errors.hours" class="field-error">{{ errors.hours }}</p>
         </div>
       </div>
       <div class="field">
-        <label for="rain-began">It began</label>
+        <label for="rain-began">{{ t('today.rain-dialog.began') }}</label>
         <input id="rain-began" v-model="form.began" class="native" type="datetime-local" :aria-invalid="errors.began_at ? 'true' : undefined">
         <p v-if="errors.began_at" class="field-error">{{ errors.began_at }}</p>
       </div>
       <div class="actions">
-        <n-button type="primary" attr-type="submit" :loading="busy">Write it down</n-button>
-        <n-button @click="shown = false">Not now</n-button>
+        <n-button type="primary" attr-type="submit" :loading="busy">{{ t('today.rain-dialog.write-down') }}</n-button>
+        <n-button @click="shown = false">{{ t('today.rain-dialog.not-now') }}</n-button>
       </div>
     </form>
   </app-dialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { api, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/stores/saving'
@@ -28,7 +29,7 @@ const throwAway = (task: Task) => attempt(async () => {
   emit('changed')
 })
 const to = (task: Task) => (task.preparation_id ? { name: 'making', params: { preparation: task.preparation_id } } : { name: 'making', params: { preparation: '' }, query: { kind: task.making_kind ?? undefined, want: task.want ?? undefined } })
-const WORDS: Record<Task['kind'], string> = { stir: 'Stirred', strain: 'Strain it', test: 'Test it', throw: 'Thrown away', use: 'Open it', start: 'Start it' }
+const WORDS: Record<Task['kind'], string> = { stir: t('today.task-list.stirred'), strain: t('today.task-list.strain'), test: t('today.task-list.test'), throw: t('today.task-list.thrown-away'), use: t('today.task-list.open'), start: t('today.task-list.start') }
 </script>
 
 <template>
@@ -38,7 +39,7 @@ const WORDS: Record<Task['kind'], string> = { stir: 'Stirred', strain: 'Strain i
       <li v-for="(task, n) in tasks" :key="n" :class="task.kind">
         <div>
           <p><router-link :to="to(task)">{{ task.what }}</router-link></p>
-          <p class="soft small">{{ task.because }}<template v-if="task.at && task.kind === 'start'"> By {{ times.instant(task.at) }}.</template></p>
+          <p class="soft small">{{ task.because }}<template v-if="task.at && task.kind === 'start'"> {{ t('today.task-list.by', { task: times.instant(task.at) }) }}</template></p>
         </div>
         <n-button v-if="task.kind === 'stir'" size="small" :disabled="busy" :aria-label="`${WORDS.stir}: ${task.what}`" @click="stirred(task)">{{ WORDS.stir }}</n-button>
         <n-button v-else-if="task.kind === 'throw'" size="small" :disabled="busy" :aria-label="`${WORDS.throw}: ${task.what}`" @click="throwAway(task)">{{ WORDS.throw }}</n-button>

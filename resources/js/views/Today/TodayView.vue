@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import BatchCard from './BatchCard.vue'
 import LeftoverList from './LeftoverList.vue'
 import LookList from './LookList.vue'
@@ -34,9 +35,9 @@ const title = computed(() => {
   const due = today.value?.due ?? []
   if (due.length === 0) {
     const next = today.value?.coming[0]
-    return next ? `Nothing to spray until ${times.day(next.round.due_on)}` : 'Nothing to spray'
+    return next ? t('today.today-view.nothing-spray-until', { dueOn: times.day(next.round.due_on) }) : t('today.today-view.nothing-spray')
   }
-  return due.length === 1 ? `One round to spray: ${due[0]!.recipe}` : `${due.length} rounds to spray`
+  return due.length === 1 ? t('today.today-view.one-round-spray', { recipe: due[0]!.recipe }) : t('today.today-view.rounds-spray', { due: due.length })
 })
 /** Each course with its next round: what the hours can be shown for. */
 const rounds = computed(() => {
@@ -45,56 +46,56 @@ const rounds = computed(() => {
 })
 const before = computed(() => (today.value?.tasks ?? []).filter((task) => task.kind !== 'throw'))
 const after = computed(() => (today.value?.tasks ?? []).filter((task) => task.kind === 'throw'))
-const when = (round: DueRound) => (round.in_days === 1 ? 'tomorrow' : `in ${round.in_days} days`)
+const when = (round: DueRound) => (round.in_days === 1 ? t('today.today-view.tomorrow') : t('today.today-view.days', { inDays: round.in_days }))
 </script>
 
 <template>
   <div class="today">
-    <loading-note v-if="!today" what="Looking at the day" />
+    <loading-note v-if="!today" :what="t('today.today-view.looking-at-day')" />
     <template v-else>
       <page-head :title="title" :under="times.day(today.date)"><demo-day brief class="on-phone" /></page-head>
       <weather-ribbon :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id" :rounds="rounds" @changed="replans?.load()" />
       <replan-note ref="replans" @changed="load" />
       <div class="columns">
-        <section aria-label="The day in order">
-          <task-list v-if="before.length" title="Made ahead" :tasks="before" @changed="load" />
+        <section :aria-label="t('today.today-view.day-order')">
+          <task-list v-if="before.length" :title="t('today.today-view.made-ahead')" :tasks="before" @changed="load" />
           <section v-if="today.batches.length" aria-labelledby="spray" class="sprays">
-            <h2 id="spray">Mix and spray</h2>
+            <h2 id="spray">{{ t('today.today-view.mix-spray') }}</h2>
             <batch-card v-for="batch in today.batches" :key="batch.id" :batch="batch" :weather="today.weather" @changed="load().then(() => replans?.load())" />
           </section>
-          <empty-note v-else title="Nothing is due today">
-            Take a recipe to the bench, fit it to a sprayer and plan its rounds; they appear here on their day.
-            <template #actions><n-button type="primary" @click="router.push({ name: 'bench' })">To the bench</n-button></template>
+          <empty-note v-else :title="t('today.today-view.nothing-due-today')">
+            {{ t('today.today-view.take-recipe-bench') }}
+            <template #actions><n-button type="primary" @click="router.push({ name: 'bench' })">{{ t('today.today-view.bench') }}</n-button></template>
           </empty-note>
           <look-list v-if="today.looks.length || today.patches.length || today.inspections.length" :today="today" />
           <leftover-list v-if="today.leftovers.length" :leftovers="today.leftovers" @changed="load" />
-          <task-list v-if="after.length" title="Throw away" :tasks="after" @changed="load" />
+          <task-list v-if="after.length" :title="t('today.today-view.throw-away')" :tasks="after" @changed="load" />
         </section>
         <div class="side">
           <section v-if="today.coming.length" aria-labelledby="coming">
-            <h2 id="coming">Coming</h2>
+            <h2 id="coming">{{ t('today.today-view.coming') }}</h2>
             <ul class="coming">
               <li v-for="due in today.coming" :key="due.round.id">
                 <span class="day"><strong>{{ times.day(due.round.due_on, 'short') }}<template v-if="due.round.due_hour !== null">, {{ String(due.round.due_hour).padStart(2, '0') }}:00</template></strong><span class="soft small">{{ when(due) }}</span></span>
                 <span>
                   <router-link :to="{ name: 'bench', params: { recipe: due.recipe_id }, query: { sprayer: due.sprayer_id ?? undefined, planting: due.planting_id ?? undefined } }">{{ due.recipe }}</router-link>
-                  <span v-if="due.target"> against {{ due.target }}</span>
-                  <span class="soft small plantings">{{ due.plantings }} · round {{ due.round.number }} of {{ due.rounds }}</span>
+                  <span v-if="due.target"> {{ t('today.today-view.against', { target: due.target }) }}</span>
+                  <span class="soft small plantings">{{ t('today.today-view.round', { plantings: due.plantings, number: due.round.number, rounds: due.rounds }) }}</span>
                 </span>
               </li>
             </ul>
           </section>
           <section aria-labelledby="last">
-            <h2 id="last">Done last</h2>
+            <h2 id="last">{{ t('today.today-view.done-last') }}</h2>
             <ul class="last">
               <li v-for="entry in today.last" :key="entry.id">
-                <p><strong>{{ entry.recipe }}</strong><span v-if="entry.target"> against {{ entry.target }}</span></p>
+                <p><strong>{{ entry.recipe }}</strong><span v-if="entry.target"> {{ t('today.today-view.against', { target: entry.target }) }}</span></p>
                 <p class="soft small">{{ times.instant(entry.applied_at) }}<template v-if="entry.by"> · {{ entry.by }}</template></p>
                 <p v-if="entry.note" class="note">{{ entry.note }}</p>
               </li>
             </ul>
-            <p v-if="today.last.length === 0" class="soft">What you log is listed here, newest first.</p>
-            <router-link v-else :to="{ name: 'notebook' }">All of the notebook</router-link>
+            <p v-if="today.last.length === 0" class="soft">{{ t('today.today-view.what-log-listed') }}</p>
+            <router-link v-else :to="{ name: 'notebook' }">{{ t('today.today-view.all-notebook') }}</router-link>
           </section>
         </div>
       </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, take } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -30,17 +31,17 @@ const read = () => attempt(async () => {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" title="Import a forecast">
-    <p>Hourly weather as CSV, with the columns <code>time,temp_c,rain_mm,wind_ms,humidity,cloud</code> in any order; times with their offset, like 2026-05-02T18:00+02:00, wind in m/s.</p>
+  <app-dialog v-model:shown="shown" :title="t('today.weather-dialog.import-forecast')">
+    <p>{{ t('today.weather-dialog.hourly-weather-as') }} <code>{{ t('today.weather-dialog.time-temp-c') }}</code> {{ t('today.weather-dialog.any-order-times') }}</p>
     <form class="form-grid" @submit.prevent="read">
       <div class="field">
-        <label for="w-file">CSV file</label>
+        <label for="w-file">{{ t('today.weather-dialog.csv-file') }}</label>
         <input id="w-file" class="native" type="file" accept=".csv,text/csv" @change="choose">
-        <p v-for="message in errors" :key="message" class="field-error" role="alert">{{ message }} Nothing was stored.</p>
+        <p v-for="message in errors" :key="message" class="field-error" role="alert">{{ t('today.weather-dialog.nothing-was-stored', { message }) }}</p>
       </div>
       <div class="actions">
-        <n-button type="primary" attr-type="submit" :disabled="!csv" :loading="busy">Read {{ file || 'the file' }}</n-button>
-        <n-button @click="shown = false">Not now</n-button>
+        <n-button type="primary" attr-type="submit" :disabled="!csv" :loading="busy">{{ t('today.weather-dialog.read', { file: file || t('today.weather-dialog.file') }) }}</n-button>
+        <n-button @click="shown = false">{{ t('today.weather-dialog.not-now') }}</n-button>
       </div>
     </form>
   </app-dialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import DayDialog from './DayDialog.vue'
 import RainDialog from './RainDialog.vue'
 import WeatherDialog from './WeatherDialog.vue'
@@ -58,19 +59,19 @@ const days = computed(() => {
   }
   return found
 })
-const WORDS: Record<Schemas['RibbonHour']['word'], string> = { fine: 'a good hour', poor: 'poor', no: 'no', unknown: 'not foretold' }
+const WORDS: Record<Schemas['RibbonHour']['word'], string> = { fine: t('today.weather-ribbon.good-hour'), poor: 'poor', no: 'no', unknown: t('today.weather-ribbon.not-foretold') }
 const said = computed(() => (hour.value ? `${clock(hour.value.at, 'hour')}: ${WORDS[hour.value.word]}${hour.value.why ? `, ${hour.value.why}` : ''}` : ''))
 </script>
 
 <template>
   <section v-if="ribbon" class="ribbon" aria-labelledby="ribbon-title">
     <div class="head">
-      <h2 id="ribbon-title">{{ ribbon.for && rounds.length < 2 ? `When to spray ${ribbon.for}` : 'When to spray' }}</h2>
-      <select v-if="rounds.length > 1" v-model="chosen" class="native" aria-label="The round it is for"><option v-for="one in rounds" :key="one.id" :value="one.id">{{ one.name }}</option></select>
+      <h2 id="ribbon-title">{{ ribbon.for && rounds.length < 2 ? t('today.weather-ribbon.when-spray', { for: ribbon.for }) : t('today.weather-ribbon.when-spray-2') }}</h2>
+      <select v-if="rounds.length > 1" v-model="chosen" class="native" :aria-label="t('today.weather-ribbon.round')"><option v-for="one in rounds" :key="one.id" :value="one.id">{{ one.name }}</option></select>
     </div>
     <p v-if="ribbon.missing" class="soft">{{ ribbon.missing }}</p>
     <template v-else>
-      <p class="best"><template v-if="ribbon.best">The best hour in the next three days: <strong>{{ ribbon.best }}</strong>{{ hours[ribbon.best_hour ?? 0]?.word === 'poor' ? ', and that is a poor one' : '' }}</template><template v-else>No hour in the next three days will do.</template></p>
+      <p class="best"><template v-if="ribbon.best">{{ t('today.weather-ribbon.best-hour-next') }} <strong>{{ ribbon.best }}</strong>{{ hours[ribbon.best_hour ?? 0]?.word === 'poor' ? t('today.weather-ribbon.poor-one') : '' }}</template><template v-else>{{ t('today.weather-ribbon.no-hour-next') }}</template></p>
       <div class="band">
         <svg :viewBox="`0 0 ${hours.length} ${HEIGHT + 22}`" preserveAspectRatio="none" aria-hidden="true">
           <template v-for="(one, n) in hours" :key="one.at">
@@ -81,15 +82,15 @@ const said = computed(() => (hour.value ? `${clock(hour.value.at, 'hour')}: ${WO
           <polyline :points="line" class="warmth" vector-effect="non-scaling-stroke" />
           <rect :x="at" y="0" width="1" :height="HEIGHT + 22" class="here" vector-effect="non-scaling-stroke" />
         </svg>
-        <input v-model.number="at" type="range" min="0" :max="hours.length - 1" aria-label="Hour" :aria-valuetext="said">
+        <input v-model.number="at" type="range" min="0" :max="hours.length - 1" :aria-label="t('today.weather-ribbon.hour')" :aria-valuetext="said">
       </div>
       <div class="days" aria-hidden="true"><span v-for="(day, n) in days" :key="n" :style="{ flexGrow: day.hours }">{{ day.hours > 8 ? day.name : '' }}</span></div>
-      <p v-if="hour" class="hour" aria-live="polite"><strong>{{ said }}</strong><span class="soft"> · {{ hour.temperature }}, wind {{ hour.wind }}, {{ hour.humidity }} % humid{{ hour.rain_mm > 0 ? `, ${hour.rain_mm} mm of rain` : '' }}</span></p>
-      <p class="soft small">A tall bar is a good hour, two lines are a poor one, a line at the foot is none. Weather from {{ ribbon.source }}.</p>
+      <p v-if="hour" class="hour" aria-live="polite"><strong>{{ said }}</strong><span class="soft"> {{ t('today.weather-ribbon.wind-humid', { temperature: hour.temperature, wind: hour.wind, humidity: hour.humidity, rain: hour.rain_mm > 0 ? t('today.weather-ribbon.mm-rain', { rainMm: hour.rain_mm }) : '' }) }}</span></p>
+      <p class="soft small">{{ t('today.weather-ribbon.tall-bar-good', { source: ribbon.source }) }}</p>
       <div class="actions">
-        <n-button size="small" @click="showRain = true">It rained</n-button>
-        <n-button size="small" @click="showDay = true">A day’s weather</n-button>
-        <n-button size="small" @click="showImport = true">Import a forecast</n-button>
+        <n-button size="small" @click="showRain = true">{{ t('today.weather-ribbon.rained') }}</n-button>
+        <n-button size="small" @click="showDay = true">{{ t('today.weather-ribbon.days-weather') }}</n-button>
+        <n-button size="small" @click="showImport = true">{{ t('today.weather-ribbon.import-forecast') }}</n-button>
       </div>
     </template>
     <day-dialog v-model:shown="showDay" @changed="noted" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, take, type TroubleBrief } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -30,21 +31,21 @@ const change = (closing: boolean) => attempt(async () => {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" title="Close it, or correct what it is">
+  <app-dialog v-model:shown="shown" :title="t('trouble.close-dialog.close-correct-what')">
     <form class="form-grid" @submit.prevent="change(true)">
       <div class="field">
-        <label for="x-target">It was</label>
+        <label for="x-target">{{ t('trouble.close-dialog.was') }}</label>
         <select id="x-target" v-model="form.target" class="native">
-          <option value="">never known</option>
+          <option value="">{{ t('trouble.close-dialog.never-known') }}</option>
           <option v-for="one in store.knowledge.targets" :key="one.id" :value="one.id">{{ one.name }}</option>
         </select>
       </div>
-      <div class="field"><label for="x-outcome">How it ended</label><input id="x-outcome" v-model="form.outcome" class="native" autocomplete="off" placeholder="two clean looks; taken out; gone by itself"></div>
+      <div class="field"><label for="x-outcome">{{ t('trouble.close-dialog.how-ended') }}</label><input id="x-outcome" v-model="form.outcome" class="native" autocomplete="off" :placeholder="t('trouble.close-dialog.two-clean-looks')"></div>
       <p v-for="message in errors" :key="message" class="field-error">{{ message }}</p>
       <div class="actions">
-        <n-button type="primary" attr-type="submit" :loading="busy">It is over: close it</n-button>
-        <n-button :disabled="busy || form.target === (brief.target ?? '')" @click="change(false)">Only correct what it is</n-button>
-        <n-button @click="shown = false">Not now</n-button>
+        <n-button type="primary" attr-type="submit" :loading="busy">{{ t('trouble.close-dialog.over-close') }}</n-button>
+        <n-button :disabled="busy || form.target === (brief.target ?? '')" @click="change(false)">{{ t('trouble.close-dialog.only-correct-what') }}</n-button>
+        <n-button @click="shown = false">{{ t('trouble.close-dialog.not-now') }}</n-button>
       </div>
     </form>
   </app-dialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { TroublePage } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useTimes } from '@/stores/times'
@@ -53,8 +54,8 @@ const option = computed(() => {
         markLine: {
           symbol: 'none', silent: true,
           data: [
-            ...(level === null ? [] : [{ yAxis: level, lineStyle: { color: brass, type: 'dashed', width: 1.6 }, label: { formatter: 'watch below', position: 'insideEndTop', ...font, color: brass } }]),
-            ...props.page.done.map((one, n) => ({ xAxis: Date.parse(one.at), lineStyle: { color: one.kind === 'spray' ? leaf : water, width: 2, type: one.kind === 'spray' ? 'solid' : 'dotted' }, label: { formatter: one.kind === 'spray' ? `spray ${n + 1}` : `${n + 1}`, position: 'end', ...font, color: ink } })),
+            ...(level === null ? [] : [{ yAxis: level, lineStyle: { color: brass, type: 'dashed', width: 1.6 }, label: { formatter: t('trouble.count-chart.watch-below'), position: 'insideEndTop', ...font, color: brass } }]),
+            ...props.page.done.map((one, n) => ({ xAxis: Date.parse(one.at), lineStyle: { color: one.kind === 'spray' ? leaf : water, width: 2, type: one.kind === 'spray' ? 'solid' : 'dotted' }, label: { formatter: one.kind === 'spray' ? t('trouble.count-chart.spray', { n: n + 1 }) : `${n + 1}`, position: 'end', ...font, color: ink } })),
           ],
         },
       },
@@ -65,7 +66,7 @@ const option = computed(() => {
 
 <template>
   <figure>
-    <div role="img" :aria-label="`Counts over time. ${spoken}`"><v-chart :option="option" autoresize class="chart" /></div>
+    <div role="img" :aria-label="t('trouble.count-chart.counts-over-time', { spoken })"><v-chart :option="option" autoresize class="chart" /></div>
     <figcaption v-if="page.done.length" class="soft small">
       <span v-for="(one, n) in page.done" :key="one.id">{{ n + 1 }} {{ one.what }}</span>
     </figcaption>

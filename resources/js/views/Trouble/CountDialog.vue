@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, take, type TroublePage } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -47,7 +48,7 @@ function add(n: number, by: number): void {
   if (!Number.isNaN(count)) set(n, String(Math.max(0, count + by)))
 }
 const looked = computed(() => (draft.value?.counts ?? []).flatMap((text, n) => (text.trim() === '' ? [] : [{ n, text }])))
-const unit = computed(() => (plan.value.measure === 'per-card' ? 'Card' : 'Plant'))
+const unit = computed(() => (plan.value.measure === 'per-card' ? t('trouble.count-dialog.card') : t('trouble.count-dialog.plant-2')))
 const placeOf = (n: number) => `${unit.value} ${plan.value.plants[n]}`
 /** Complaints by the plant they are about: plants that were not looked at are not sent, so the server counts otherwise. */
 const wrong = computed(() => {
@@ -74,38 +75,38 @@ const save = () => attempt(async () => {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" :title="`Count: ${page.brief.name}, ${page.brief.planting}`" :width="640">
+  <app-dialog v-model:shown="shown" :title="t('trouble.count-dialog.count', { name: page.brief.name, planting: page.brief.planting })" :width="640">
     <form v-if="draft" class="form-grid" @submit.prevent="save">
       <p>{{ plan.how }}</p>
       <ol>
         <li v-for="(place, n) in plan.plants" :key="place">
           <label :for="`c-${n}`">{{ unit }} {{ place }}</label>
-          <span v-if="isYesNo" class="stepper" role="group" :aria-label="`Plant ${place}`">
-            <button type="button" :aria-pressed="draft.counts[n] === '1'" @click="set(n, '1')">Has it</button>
-            <button type="button" :aria-pressed="draft.counts[n] === '0'" @click="set(n, '0')">Clean</button>
+          <span v-if="isYesNo" class="stepper" role="group" :aria-label="t('trouble.count-dialog.plant', { place })">
+            <button type="button" :aria-pressed="draft.counts[n] === '1'" @click="set(n, '1')">{{ t('trouble.count-dialog.has') }}</button>
+            <button type="button" :aria-pressed="draft.counts[n] === '0'" @click="set(n, '0')">{{ t('trouble.count-dialog.clean') }}</button>
           </span>
           <span v-else class="stepper">
-            <button type="button" :aria-label="`One less on ${unit.toLowerCase()} ${place}`" @click="add(n, -1)">−</button>
+            <button type="button" :aria-label="t('trouble.count-dialog.one-less', { toLowerCase: unit.toLowerCase(), place })" @click="add(n, -1)">−</button>
             <input :id="`c-${n}`" class="native" inputmode="numeric" autocomplete="off" :value="draft.counts[n]" :aria-invalid="wrong[n] ? 'true' : undefined" @input="set(n, ($event.target as HTMLInputElement).value)">
-            <button v-for="step in steps" :key="step" type="button" :aria-label="`${step} more on ${unit.toLowerCase()} ${place}`" @click="add(n, step)">+{{ step }}</button>
+            <button v-for="step in steps" :key="step" type="button" :aria-label="t('trouble.count-dialog.more', { step, toLowerCase: unit.toLowerCase(), place })" @click="add(n, step)">+{{ step }}</button>
           </span>
         </li>
       </ol>
-      <p class="soft small"><template v-if="plan.leaves_per_plant > 1">Enter what is on all {{ plan.leaves_per_plant }} leaves together. </template>Leave a plant empty that you did not look at, and enter 0 where there is nothing.</p>
+      <p class="soft small"><template v-if="plan.leaves_per_plant > 1">{{ t('trouble.count-dialog.enter-what-all', { leavesPerPlant: plan.leaves_per_plant }) }} </template>{{ t('trouble.count-dialog.leave-plant-empty') }}</p>
       <div class="two">
         <div class="field">
-          <label for="c-enemies">Natural enemies</label>
-          <select id="c-enemies" v-model="draft.enemies" class="native"><option value="none">none seen</option><option value="some">some</option><option value="many">many</option></select>
+          <label for="c-enemies">{{ t('trouble.count-dialog.natural-enemies') }}</label>
+          <select id="c-enemies" v-model="draft.enemies" class="native"><option value="none">{{ t('trouble.count-dialog.none-seen') }}</option><option value="some">{{ t('trouble.count-dialog.some') }}</option><option value="many">{{ t('trouble.count-dialog.many') }}</option></select>
           <p v-if="page.target?.enemies.length" class="soft small">{{ page.target.enemies.join(', ') }}</p>
         </div>
-        <div class="field"><label for="c-at">When</label><input id="c-at" v-model="at" class="native" type="datetime-local"><p v-if="errors.counted_at" class="field-error">{{ errors.counted_at }}</p></div>
+        <div class="field"><label for="c-at">{{ t('trouble.count-dialog.when') }}</label><input id="c-at" v-model="at" class="native" type="datetime-local"><p v-if="errors.counted_at" class="field-error">{{ errors.counted_at }}</p></div>
       </div>
-      <div class="field"><label for="c-note">Note</label><input id="c-note" v-model="draft.note" class="native" autocomplete="off"></div>
+      <div class="field"><label for="c-note">{{ t('trouble.count-dialog.note') }}</label><input id="c-note" v-model="draft.note" class="native" autocomplete="off"></div>
       <p v-for="(message, n) in wrong" :key="n" class="field-error">{{ message }}</p>
       <p v-if="errors.counts" class="field-error">{{ errors.counts }}</p>
       <div class="actions">
-        <n-button type="primary" attr-type="submit" :loading="busy">Keep the count</n-button>
-        <n-button @click="shown = false">Not now</n-button>
+        <n-button type="primary" attr-type="submit" :loading="busy">{{ t('trouble.count-dialog.keep-count') }}</n-button>
+        <n-button @click="shown = false">{{ t('trouble.count-dialog.not-now') }}</n-button>
       </div>
     </form>
   </app-dialog>

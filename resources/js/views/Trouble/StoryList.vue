@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { TroublePage } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useTimes } from '@/stores/times'
@@ -12,9 +13,9 @@ const store = useGarden()
 const times = useTimes()
 interface Entry { id: string; at: string; kind: string; what: string; note: string | null; photo?: boolean; count?: boolean }
 const story = computed<Entry[]>(() => [
-  ...props.page.scoutings.map((one) => ({ id: one.id, at: one.at, kind: 'Look', what: [one.present.join(' · '), one.absent.length ? `Not found: ${one.absent.join(' · ')}` : ''].filter(Boolean).join('. '), note: one.note, photo: one.has_photo })),
-  ...props.page.counts.map((one) => ({ id: one.id, at: one.at, kind: 'Count', what: `${one.level}${one.enemies === 'none' ? '' : `, ${one.enemies} natural enemies`}`, note: one.note, count: true })),
-  ...props.page.done.map((one) => ({ id: one.id, at: one.at, kind: one.kind === 'spray' ? 'Spray' : 'Tactic', what: one.what, note: one.note })),
+  ...props.page.scoutings.map((one) => ({ id: one.id, at: one.at, kind: t('trouble.story-list.look'), what: [one.present.join(' · '), one.absent.length ? t('trouble.story-list.not-found', { absent: one.absent.join(' · ') }) : ''].filter(Boolean).join('. '), note: one.note, photo: one.has_photo })),
+  ...props.page.counts.map((one) => ({ id: one.id, at: one.at, kind: t('trouble.story-list.count'), what: `${one.level}${one.enemies === 'none' ? '' : t('trouble.story-list.natural-enemies', { enemies: one.enemies })}`, note: one.note, count: true })),
+  ...props.page.done.map((one) => ({ id: one.id, at: one.at, kind: one.kind === 'spray' ? t('trouble.story-list.spray') : t('trouble.story-list.tactic'), what: one.what, note: one.note })),
 ].sort((a, b) => b.at.localeCompare(a.at)))
 </script>
 
@@ -25,8 +26,8 @@ const story = computed<Entry[]>(() => [
       <div class="words">
         <p>{{ entry.what }}</p>
         <p v-if="entry.note">“{{ entry.note }}”</p>
-        <a v-if="entry.photo" :href="`/api/gardens/${store.id}/scoutings/${entry.id}/photo`" target="_blank"><img :src="`/api/gardens/${store.id}/scoutings/${entry.id}/photo`" :alt="`Photo of ${times.instant(entry.at)}`" loading="lazy"></a>
-        <p class="soft small">{{ times.instant(entry.at) }} <button v-if="entry.count" type="button" class="drop" :aria-label="`Delete the count of ${times.instant(entry.at)}`" @click="emit('deleteCount', entry.id)">delete</button></p>
+        <a v-if="entry.photo" :href="`/api/gardens/${store.id}/scoutings/${entry.id}/photo`" target="_blank"><img :src="`/api/gardens/${store.id}/scoutings/${entry.id}/photo`" :alt="t('trouble.story-list.photo', { entry: times.instant(entry.at) })" loading="lazy"></a>
+        <p class="soft small">{{ times.instant(entry.at) }} <button v-if="entry.count" type="button" class="drop" :aria-label="t('trouble.story-list.delete-count', { entry: times.instant(entry.at) })" @click="emit('deleteCount', entry.id)">{{ t('trouble.story-list.delete') }}</button></p>
       </div>
     </li>
   </ol>

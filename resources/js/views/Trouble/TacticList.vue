@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Tactic } from '@/api/client'
 import { NButton } from 'naive-ui'
 
@@ -6,19 +7,19 @@ import { NButton } from 'naive-ui'
 defineProps<{ tactics: Tactic[]; busy: boolean; open: boolean }>()
 const emit = defineEmits<{ did: [Tactic] }>()
 
-const often = (days: number | null) => (days === null ? 'once' : days === 1 ? 'every day' : `every ${days} days`)
+const often = (days: number | null) => (days === null ? t('trouble.tactic-list.once') : days === 1 ? t('trouble.tactic-list.every-day') : t('trouble.tactic-list.every-days', { days }))
 </script>
 
 <template>
   <ul class="tactics">
     <li v-for="tactic in tactics" :key="tactic.id">
       <div class="words">
-        <h3>{{ tactic.name }}<span v-if="tactic.tried" class="tried">done before</span></h3>
+        <h3>{{ tactic.name }}<span v-if="tactic.tried" class="tried">{{ t('trouble.tactic-list.done-before') }}</span></h3>
         <p>{{ tactic.how }}</p>
-        <p class="soft small">{{ tactic.evidence_word }} · {{ often(tactic.every_days) }} · about {{ tactic.minutes }} min</p>
-        <p v-if="tactic.watch" class="small mind">Mind: {{ tactic.watch }}</p>
+        <p class="soft small">{{ t('trouble.tactic-list.about-min', { evidenceWord: tactic.evidence_word, everyDays: often(tactic.every_days), minutes: tactic.minutes }) }}</p>
+        <p v-if="tactic.watch" class="small mind">{{ t('trouble.tactic-list.mind', { watch: tactic.watch }) }}</p>
       </div>
-      <n-button v-if="open" size="small" :disabled="busy" :aria-label="`Did it: ${tactic.name}`" @click="emit('did', tactic)">Did it</n-button>
+      <n-button v-if="open" size="small" :disabled="busy" :aria-label="t('trouble.tactic-list.did', { name: tactic.name })" @click="emit('did', tactic)">{{ t('trouble.tactic-list.did-2') }}</n-button>
     </li>
   </ul>
 </template>

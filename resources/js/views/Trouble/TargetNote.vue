@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Schemas } from '@/api/client'
 
 /** What is known of a pest or disease. */
@@ -7,16 +8,16 @@ defineProps<{ target: Schemas['Target'] }>()
 
 <template>
   <section class="note" aria-labelledby="target-note">
-    <h2 id="target-note">About {{ target.name }}</h2>
+    <h2 id="target-note">{{ t('trouble.target-note.about', { name: target.name }) }}</h2>
     <dl>
-      <dt>What it does</dt><dd>{{ target.does }}</dd>
-      <dt>Where to look</dt><dd>{{ target.look }}</dd>
-      <dt>What favours it</dt><dd>{{ target.favours }}</dd>
-      <template v-if="target.reached"><dt>A contact spray reaches</dt><dd>{{ target.reached }}</dd></template>
-      <template v-if="target.spared"><dt>It spares</dt><dd>{{ target.spared }}</dd></template>
-      <template v-if="target.enemies.length"><dt>Natural enemies</dt><dd>{{ target.enemies.join(', ') }}</dd></template>
-      <template v-if="target.cycle"><dt>Its pace</dt><dd>{{ target.cycle }}</dd></template>
-      <template v-if="target.watch_until"><dt>Watching is better below</dt><dd>{{ target.watch_until }} <span class="soft small">({{ target.basis }}, {{ target.sure }} certainty)</span></dd></template>
+      <dt>{{ t('trouble.target-note.what-does') }}</dt><dd>{{ target.does }}</dd>
+      <dt>{{ t('trouble.target-note.where-look') }}</dt><dd>{{ target.look }}</dd>
+      <dt>{{ t('trouble.target-note.what-favours') }}</dt><dd>{{ target.favours }}</dd>
+      <template v-if="target.reached"><dt>{{ t('trouble.target-note.contact-spray-reaches') }}</dt><dd>{{ target.reached }}</dd></template>
+      <template v-if="target.spared"><dt>{{ t('trouble.target-note.spares') }}</dt><dd>{{ target.spared }}</dd></template>
+      <template v-if="target.enemies.length"><dt>{{ t('trouble.target-note.natural-enemies') }}</dt><dd>{{ target.enemies.join(', ') }}</dd></template>
+      <template v-if="target.cycle"><dt>{{ t('trouble.target-note.its-pace') }}</dt><dd>{{ target.cycle }}</dd></template>
+      <template v-if="target.watch_until"><dt>{{ t('trouble.target-note.watching-better-below') }}</dt><dd>{{ target.watch_until }} <span class="soft small">{{ t('trouble.target-note.certainty', { basis: target.basis, sure: target.sure }) }}</span></dd></template>
     </dl>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import CloseDialog from './CloseDialog.vue'
 import CountChart from './CountChart.vue'
 import CountDialog from './CountDialog.vue'
@@ -45,13 +46,13 @@ const open = computed(() => page.value?.brief.status === 'open')
 const path = () => ({ garden: store.id, trouble: id.value })
 const title = computed(() => {
   const brief = page.value!.brief
-  return brief.target ? `${brief.name[0]!.toUpperCase()}${brief.name.slice(1)} on ${brief.planting}` : `Something on ${brief.planting}`
+  return brief.target ? t('trouble.trouble-view.on-2', { toUpperCase: brief.name[0]!.toUpperCase(), slice: brief.name.slice(1), planting: brief.planting }) : t('trouble.trouble-view.something', { planting: brief.planting })
 })
 const under = computed(() => {
   const brief = page.value!.brief
-  return `${brief.zone} · noticed ${times.day(brief.noticed_on)}${brief.closed_on ? ` · closed ${times.day(brief.closed_on)}` : ''}`
+  return t('trouble.trouble-view.noticed', { zone: brief.zone, noticedOn: times.day(brief.noticed_on), closedOn: brief.closed_on ? t('trouble.trouble-view.closed', { closedOn: times.day(brief.closed_on) }) : '' })
 })
-const headline = computed(() => (open.value ? page.value!.brief.headline : (page.value!.brief.outcome ?? 'Closed.')))
+const headline = computed(() => (open.value ? page.value!.brief.headline : (page.value!.brief.outcome ?? t('trouble.trouble-view.closed-2'))))
 const sameDay = computed(() => page.value?.neighbours.filter((one) => one.same_day) ?? [])
 const lookAt = computed(() => page.value?.neighbours.filter((one) => !one.same_day) ?? [])
 
@@ -73,15 +74,15 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
 
 <template>
   <div class="trouble">
-    <loading-note v-if="!page" what="Opening the page" />
+    <loading-note v-if="!page" :what="t('trouble.trouble-view.opening-page')" />
     <template v-else>
       <page-head :title="title" :under="under">
-        <n-button v-if="open && countable && counted" type="primary" @click="showCount = true">Count</n-button>
-        <n-button @click="router.push({ name: 'scout', params: { planting: page.brief.planting_id } })">Look again</n-button>
-        <n-button v-if="open" @click="showClose = true">Close or correct</n-button>
-        <n-button v-else :loading="busy" @click="reopen">Open it again</n-button>
+        <n-button v-if="open && countable && counted" type="primary" @click="showCount = true">{{ t('trouble.trouble-view.count') }}</n-button>
+        <n-button @click="router.push({ name: 'scout', params: { planting: page.brief.planting_id } })">{{ t('trouble.trouble-view.look-again') }}</n-button>
+        <n-button v-if="open" @click="showClose = true">{{ t('trouble.trouble-view.close-correct') }}</n-button>
+        <n-button v-else :loading="busy" @click="reopen">{{ t('trouble.trouble-view.open-again') }}</n-button>
       </page-head>
-      <section class="verdict" :class="open ? page.brief.choice : 'closed'" aria-label="What to do">
+      <section class="verdict" :class="open ? page.brief.choice : 'closed'" :aria-label="t('trouble.trouble-view.what-do')">
         <choice-mark v-if="open" :choice="page.brief.choice" :kind="page.brief.kind" />
         <p class="headline">{{ headline }}</p>
         <template v-if="open && page.decision">
@@ -89,37 +90,37 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
           <p>{{ page.decision.findings[0]?.instead }}</p>
           <div v-if="countable && !counted" class="uncounted">
             <p>{{ page.plan.how }}</p>
-            <n-button type="primary" @click="showCount = true">Count now</n-button>
+            <n-button type="primary" @click="showCount = true">{{ t('trouble.trouble-view.count-now') }}</n-button>
           </div>
         </template>
-        <p v-if="open && page.decision" class="small">Look again {{ page.decision.look_again_on <= times.todayField() ? 'today' : `on ${times.day(page.decision.look_again_on)}` }}<template v-if="page.brief.level"> · last count {{ page.brief.level }}</template><template v-if="page.decision.findings[0]"> · ground: {{ page.decision.findings[0].basis }}, {{ page.decision.findings[0].sure }} certainty</template></p>
-        <div v-if="open && best && page.brief.choice === 'spray-too'" class="actions"><n-button type="primary" @click="startCourse(best)">Start a course</n-button></div>
+        <p v-if="open && page.decision" class="small">{{ t('trouble.trouble-view.look-again-2', { lookAgainOn: page.decision.look_again_on <= times.todayField() ? 'today' : t('trouble.trouble-view.on', { lookAgainOn: times.day(page.decision.look_again_on) }) }) }}<template v-if="page.brief.level"> {{ t('trouble.trouble-view.last-count', { level: page.brief.level }) }}</template><template v-if="page.decision.findings[0]"> {{ t('trouble.trouble-view.ground-certainty', { basis: page.decision.findings[0].basis, sure: page.decision.findings[0].sure }) }}</template></p>
+        <div v-if="open && best && page.brief.choice === 'spray-too'" class="actions"><n-button type="primary" @click="startCourse(best)">{{ t('trouble.trouble-view.start-course') }}</n-button></div>
       </section>
       <div class="columns">
         <div class="main first">
           <section v-if="counted" aria-labelledby="t-counts">
-            <h2 id="t-counts">Counts <span class="unit soft">{{ page.plan.unit }}</span></h2>
+            <h2 id="t-counts">{{ t('trouble.trouble-view.counts') }} <span class="unit soft">{{ page.plan.unit }}</span></h2>
             <p v-if="page.trend">{{ page.trend }}</p>
             <count-chart :page="page" />
           </section>
           <section v-if="page.decision && open && page.decision.findings.length > 1" aria-labelledby="t-why">
-            <h2 id="t-why">To heed</h2>
+            <h2 id="t-why">{{ t('trouble.trouble-view.heed') }}</h2>
             <finding-list :findings="page.decision.findings.slice(1)" />
           </section>
         </div>
         <aside>
           <section v-if="page.tactics.length" aria-labelledby="t-tactics">
-            <h2 id="t-tactics">Before and beside a spray</h2>
+            <h2 id="t-tactics">{{ t('trouble.trouble-view.before-beside-spray') }}</h2>
             <tactic-list :tactics="page.tactics" :busy="busy" :open="open" @did="did" />
           </section>
           <section v-if="page.neighbours.length && open" aria-labelledby="t-neighbours">
-            <h2 id="t-neighbours">Who shares the risk</h2>
+            <h2 id="t-neighbours">{{ t('trouble.trouble-view.who-shares-risk') }}</h2>
             <template v-if="sameDay.length">
-              <p><strong>Treat on the same day</strong></p>
-              <ul class="plain"><li v-for="one in sameDay" :key="one.id">{{ one.name }}<span class="soft small">{{ ` · ${one.troubled ? 'has it too' : one.zone}` }}</span></li></ul>
+              <p><strong>{{ t('trouble.trouble-view.treat-same-day') }}</strong></p>
+              <ul class="plain"><li v-for="one in sameDay" :key="one.id">{{ one.name }}<span class="soft small">{{ ` · ${one.troubled ? t('trouble.trouble-view.has-too') : one.zone}` }}</span></li></ul>
             </template>
             <template v-if="lookAt.length">
-              <p><strong>Look at</strong></p>
+              <p><strong>{{ t('trouble.trouble-view.look-at') }}</strong></p>
               <ul class="plain"><li v-for="one in lookAt" :key="one.id"><router-link :to="{ name: 'scout', params: { planting: one.id } }">{{ one.name }}</router-link><span class="soft small">{{ ` · ${one.zone}` }}</span></li></ul>
             </template>
           </section>
@@ -127,13 +128,13 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
         </aside>
         <div class="main then">
           <section v-if="page.remedies.length && open" aria-labelledby="t-remedies">
-            <h2 id="t-remedies">Sprays, by how well they are shown to help</h2>
-            <p class="soft small">Choose a recipe: it opens on the bench, against {{ page.brief.name }} on {{ page.brief.planting }}.</p>
-            <p class="soft small">A product's label and local rules come first; homemade sprays are not lawful everywhere for every purpose.</p>
+            <h2 id="t-remedies">{{ t('trouble.trouble-view.sprays-by-how') }}</h2>
+            <p class="soft small">{{ t('trouble.trouble-view.choose-recipe-opens', { name: page.brief.name, planting: page.brief.planting }) }}</p>
+            <p class="soft small">{{ t('trouble.trouble-view.products-label-local') }}</p>
             <remedy-list :remedies="page.remedies" @pick="startCourse" />
           </section>
           <section aria-labelledby="t-story">
-            <h2 id="t-story">What happened</h2>
+            <h2 id="t-story">{{ t('trouble.trouble-view.what-happened') }}</h2>
             <story-list :page="page" @delete-count="deleteCount" />
           </section>
         </div>

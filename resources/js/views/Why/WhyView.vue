@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, take, type Schemas } from '@/api/client'
@@ -38,19 +39,19 @@ const topics = computed(() => {
 
 <template>
   <div class="why">
-    <page-head title="Why we say so" under="Every rule that a finding can rest on, with its figures. Definition and physical constant are exact; established guidance is what extension services and labels agree on; practice is rough, and your own plants know better." />
-    <p class="field search"><label for="why-search">Look for</label><input id="why-search" v-model="wanted" class="native" type="search" placeholder="soap, bleach, bees, rain …" autocomplete="off"></p>
-    <loading-note v-if="!grounds" what="Fetching the rules" />
+    <page-head :title="t('why.why-view.why-we-say')" :under="t('why.why-view.every-rule-finding')" />
+    <p class="field search"><label for="why-search">{{ t('why.why-view.look') }}</label><input id="why-search" v-model="wanted" class="native" type="search" :placeholder="t('why.why-view.soap-bleach-bees')" autocomplete="off"></p>
+    <loading-note v-if="!grounds" :what="t('why.why-view.fetching-rules')" />
     <template v-else>
-      <p class="soft" aria-live="polite">{{ found.length }} of {{ grounds.length }} rules.</p>
-      <p v-if="found.length === 0">Nothing is said of that here. Try fewer or other words.</p>
+      <p class="soft" aria-live="polite">{{ t('why.why-view.rules', { found: found.length, grounds: grounds.length }) }}</p>
+      <p v-if="found.length === 0">{{ t('why.why-view.nothing-said-here') }}</p>
       <section v-for="topic in topics" :key="topic.id" :aria-labelledby="`topic-${topic.id}`">
         <h2 :id="`topic-${topic.id}`">{{ topic.name }}</h2>
         <ul>
           <li v-for="one in topic.rules" :id="`rule-${one.id}`" :key="one.id" :class="{ here: one.id === rule }">
             <h3>{{ one.title }}</h3>
             <p>{{ one.text }}</p>
-            <p class="soft small">{{ one.basis }}, {{ one.sure }} certainty</p>
+            <p class="soft small">{{ t('why.why-view.certainty', { basis: one.basis, sure: one.sure }) }}</p>
           </li>
         </ul>
       </section>
