@@ -11,6 +11,7 @@ use App\Http\Middleware\LimitRequests;
 use App\Http\Middleware\OneWrite;
 use App\Http\Middleware\OwnPagesOnly;
 use App\Http\Middleware\SafeHeaders;
+use App\Http\Middleware\SpeakPseudo;
 use App\Http\Middleware\TellSpoilt;
 use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Foundation\Application;
@@ -31,7 +32,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // The page is one static shell and the API carries no session: neither needs cookies.
         $middleware->group('web', [SubstituteBindings::class]);
-        $middleware->use([HoldTheClock::class, SafeHeaders::class, KnownHost::class, OwnPagesOnly::class, Bounds::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
+        $middleware->use([HoldTheClock::class, SafeHeaders::class, SpeakPseudo::class, KnownHost::class, OwnPagesOnly::class, Bounds::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->api(prepend: [LimitRequests::class, TellSpoilt::class]);
         // Rows are looked up inside the transaction that changes them.
         $middleware->prependToPriorityList(SubstituteBindings::class, OneWrite::class);

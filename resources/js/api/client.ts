@@ -1,4 +1,4 @@
-import { t } from '@/i18n'
+import { isPseudo, PSEUDO, t } from '@/i18n'
 import createClient from 'openapi-fetch'
 import { shallowRef } from 'vue'
 import type { components, paths } from './schema'
@@ -56,7 +56,7 @@ export type SoapBench = Schemas['SoapBench']
 export type SoapPlan = Schemas['SoapPlan']
 export type Severity = Finding['severity']
 
-export const api = createClient<paths>({ baseUrl: '/', headers: { Accept: 'application/json', 'Content-Type': 'application/json' } })
+export const api = createClient<paths>({ baseUrl: '/', headers: { Accept: 'application/json', 'Content-Type': 'application/json', ...(isPseudo ? { 'Nebbia-Language': PSEUDO } : {}) } })
 
 /** Rows that an answer could not be read from, by name; the shell says so beside whatever is shown. */
 export const spoilt = shallowRef<string[]>([])

@@ -12,7 +12,7 @@ export const PSEUDO = 'pseudo'
 const locale = 'en'
 const files = import.meta.glob<Sentences>('../../../messages/en/screens/*.json', { eager: true, import: 'default' })
 const messages = { [locale]: Object.assign({}, ...Object.values(files)) as Sentences }
-const isPseudo = localStorage.getItem(TRIED) === PSEUDO
+export const isPseudo = localStorage.getItem(TRIED) === PSEUDO
 
 /** Sentences are written in ICU MessageFormat here as they are in core. */
 export const i18n = createI18n({

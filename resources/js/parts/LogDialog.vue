@@ -94,7 +94,7 @@ const log = () => attempt(async () => {
           <p v-if="errors.left" class="field-error">{{ errors.left }}</p>
         </div>
       </div>
-      <label v-if="rinse !== null" class="rinsed"><input v-model="form.rinsed" type="checkbox"> {{ t('parts.log-dialog.delicate-ones-were') }}</label>
+      <label v-if="rinse !== null" class="rinsed"><input v-model="form.rinsed" type="checkbox">{{ t('parts.log-dialog.delicate-ones-were') }}</label>
       <div class="field">
         <label for="log-note">{{ t('parts.log-dialog.what-saw') }}</label>
         <textarea id="log-note" v-model="form.note" class="native" rows="3" :placeholder="t('parts.log-dialog.how-many-where')" />

@@ -30,7 +30,7 @@ function notes(remedy: Remedy): string[] {
         <details>
           <summary>{{ t('parts.remedy-list.how-works-what') }}</summary>
           <p class="small">{{ remedy.how }} {{ remedy.limits }}</p>
-          <p class="small soft">{{ t('parts.remedy-list.acts', { mode: remedy.mode }) }}<template v-if="remedy.schools"> {{ t('parts.remedy-list.final-strength-by', { schools: remedy.schools }) }}</template><template v-if="remedy.wait_days"> {{ t('parts.remedy-list.usual-wait-before', { waitDays: remedy.wait_days, days: remedy.wait_days === 1 ? 'day' : 'days' }) }}</template></p>
+          <p class="small soft">{{ t('parts.remedy-list.acts', { mode: remedy.mode }) }}<template v-if="remedy.schools">{{ t('parts.remedy-list.final-strength-by', { schools: remedy.schools }) }}</template><template v-if="remedy.wait_days">{{ t('parts.remedy-list.usual-wait-before', { waitDays: remedy.wait_days, days: remedy.wait_days === 1 ? 'day' : 'days' }) }}</template></p>
         </details>
       </template>
     </li>

@@ -26,6 +26,12 @@ final class Catalogue
         return new self($locale, $sentences);
     }
 
+    /** The same in a language that nobody speaks, to see what has not gone through it. */
+    public function pseudo(): self
+    {
+        return new self($this->locale, array_map(Pseudo::pattern(...), $this->sentences));
+    }
+
     /** @throws UnknownMessage if a sentence of this language cannot be said, whatever is given to it */
     public static function check(string $language, mixed $sentences): void
     {

@@ -46,11 +46,11 @@ watch(() => Object.keys(props.errors).some((field) => field.startsWith('now.')),
       </div>
     </div>
     <div class="checks">
-      <label><input v-model="now.sun_soon" type="checkbox"> {{ t('bench.here-now.full-sun-within') }}</label>
-      <label><input v-model="now.bees_about" type="checkbox"> {{ t('bench.here-now.bees-at-open') }}</label>
+      <label><input v-model="now.sun_soon" type="checkbox">{{ t('bench.here-now.full-sun-within') }}</label>
+      <label><input v-model="now.bees_about" type="checkbox">{{ t('bench.here-now.bees-at-open') }}</label>
       <label v-for="state in states" :key="state.id"><input v-model="now.states" type="checkbox" :value="state.id"> {{ state.label }}</label>
-      <label><input v-model="now.washed" type="checkbox"> {{ t('bench.here-now.rain-rinse-since') }}</label>
-      <label><input v-model="now.rinsed" type="checkbox"> {{ t('bench.here-now.sprayer-has-been') }}</label>
+      <label><input v-model="now.washed" type="checkbox">{{ t('bench.here-now.rain-rinse-since') }}</label>
+      <label><input v-model="now.rinsed" type="checkbox">{{ t('bench.here-now.sprayer-has-been') }}</label>
     </div>
     <p v-if="said"><n-button size="small" @click="$emit('clear')">{{ t('bench.here-now.forget-all') }}</n-button></p>
   </details>

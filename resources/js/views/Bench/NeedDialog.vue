@@ -85,7 +85,7 @@ function use(way: Schemas['FillWay']): void {
           <h3>{{ t('bench.need-dialog.from-sprayers') }}</h3>
           <ul class="ways">
             <li v-for="(way, n) in need.ways" :key="n">
-              <span><template v-for="(fill, m) in way.fills" :key="fill.sprayer_id"><template v-if="m"> {{ t('bench.need-dialog.and') }} </template>{{ fill.name }}, {{ fill.fills === 1 ? t('bench.need-dialog.once') : t('bench.need-dialog.times', { fills: fill.fills }) }} {{ fill.each }}<span v-if="fill.dedicated_to" class="soft small"> {{ t('bench.need-dialog.kept', { dedicatedTo: fill.dedicated_to }) }}</span></template><span v-if="way.takes" class="soft small">, {{ way.takes }}</span></span>
+              <span><template v-for="(fill, m) in way.fills" :key="fill.sprayer_id"><template v-if="m">{{ t('bench.need-dialog.and') }}</template>{{ fill.name }}, {{ fill.fills === 1 ? t('bench.need-dialog.once') : t('bench.need-dialog.times', { fills: fill.fills }) }} {{ fill.each }}<span v-if="fill.dedicated_to" class="soft small">{{ t('bench.need-dialog.kept', { dedicatedTo: fill.dedicated_to }) }}</span></template><span v-if="way.takes" class="soft small">, {{ way.takes }}</span></span>
               <n-button v-if="way.fills.length === 1" size="small" @click="use(way)">{{ t('bench.need-dialog.mix-so') }}</n-button>
             </li>
           </ul>

@@ -41,7 +41,7 @@ const print = () => window.print()
     </div>
     <article class="card">
       <h1>{{ recipe.name }}</h1>
-      <p class="soft">{{ t('card.card-view.makes', { makes: bench.makes }) }}<template v-if="sprayer"> {{ t('card.card-view.in-the', { name: sprayer.name }) }}</template><template v-if="planting">{{ t('card.card-view.for', { name: planting.name }) }}</template></p>
+      <p class="soft">{{ t('card.card-view.makes', { makes: bench.makes }) }}<template v-if="sprayer">{{ t('card.card-view.in-the', { name: sprayer.name }) }}</template><template v-if="planting">{{ t('card.card-view.for', { name: planting.name }) }}</template></p>
       <table>
         <tbody>
           <tr><th scope="row">{{ bench.base_name }}</th><td>{{ bench.base_precise }}</td><td class="soft" /></tr>

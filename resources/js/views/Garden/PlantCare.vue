@@ -19,7 +19,7 @@ watch(form, () => { care.value = form.water_days.length || form.feed_days.length
     <week-days v-model="form.water_days" :legend="t('garden.plant-care.watered')" />
     <div v-if="form.water_days.length" class="how">
       <label>{{ t('garden.plant-care.at') }} <select v-model="form.water_at" class="native" :aria-label="t('garden.plant-care.watered-at')"><option v-for="hour in hours" :key="hour">{{ hour }}</option></select></label>
-      <label><input v-model="form.from_above" type="checkbox"> {{ t('garden.plant-care.over-leaves') }}</label>
+      <label><input v-model="form.from_above" type="checkbox">{{ t('garden.plant-care.over-leaves') }}</label>
     </div>
     <week-days v-model="form.feed_days" :legend="t('garden.plant-care.fed')" />
   </details>

@@ -105,8 +105,8 @@ const retire = () => attempt(async () => {
         <ul><li v-for="line in bears" :key="line">{{ line }}</li></ul>
       </section>
       <div class="checks">
-        <label><input v-model="form.indoors" type="checkbox"> {{ t('garden.planting-dialog.indoors') }}</label>
-        <label><input v-model="form.in_flower" type="checkbox"> {{ t('garden.planting-dialog.flower') }}</label>
+        <label><input v-model="form.indoors" type="checkbox">{{ t('garden.planting-dialog.indoors') }}</label>
+        <label><input v-model="form.in_flower" type="checkbox">{{ t('garden.planting-dialog.flower') }}</label>
         <label v-for="state in states" :key="state.id"><input v-model="form.states" type="checkbox" :value="state.id"> {{ state.label }}</label>
       </div>
       <plant-care v-if="shown" :key="planting?.id ?? 'new'" v-model="form.care" />

@@ -13,8 +13,8 @@ const times = useTimes()
   <article class="entry">
     <p class="when soft">{{ times.instant(entry.applied_at) }}</p>
     <div class="what">
-      <p><strong>{{ entry.recipe }}</strong><template v-if="entry.target"> {{ t('notebook.notebook-entry.against', { target: entry.target }) }}</template><template v-if="entry.round_number">{{ t('notebook.notebook-entry.round', { roundNumber: entry.round_number, rounds: entry.rounds }) }}</template></p>
-      <p class="soft">{{ entry.plantings.join(', ') || t('notebook.notebook-entry.paths-surfaces') }} · {{ entry.volume }}<template v-if="entry.sprayer"> {{ t('notebook.notebook-entry.in-the', { sprayer: entry.sprayer }) }}</template><template v-if="entry.by"> · {{ entry.by }}</template></p>
+      <p><strong>{{ entry.recipe }}</strong><template v-if="entry.target">{{ t('notebook.notebook-entry.against', { target: entry.target }) }}</template><template v-if="entry.round_number">{{ t('notebook.notebook-entry.round', { roundNumber: entry.round_number, rounds: entry.rounds }) }}</template></p>
+      <p class="soft">{{ entry.plantings.join(', ') || t('notebook.notebook-entry.paths-surfaces') }} · {{ entry.volume }}<template v-if="entry.sprayer">{{ t('notebook.notebook-entry.in-the', { sprayer: entry.sprayer }) }}</template><template v-if="entry.by"> · {{ entry.by }}</template></p>
       <p v-if="entry.note" class="note">{{ entry.note }}</p>
       <details>
         <summary>{{ t('notebook.notebook-entry.what-was') }} <severity-mark :severity="entry.severity" /></summary>

@@ -46,7 +46,7 @@ void load()
         <ul class="cards">
           <li v-for="(one, n) in uses.disinfect" :key="n">
             <h3>{{ one.name }}, {{ one.bottle }} <span class="soft small">{{ one.is_at_hand ? t('other-uses.other-uses-view.cupboard') : t('other-uses.other-uses-view.as-usually-sold') }}</span></h3>
-            <p v-if="one.take" class="dose"><strong>{{ one.take }}</strong><template v-if="one.water === 'none'"> {{ t('other-uses.other-uses-view.neat') }}</template><template v-else> {{ t('other-uses.other-uses-view.water', { water: one.water }) }}</template>{{ t('other-uses.other-uses-view.for', { aim: one.aim }) }}</p>
+            <p v-if="one.take" class="dose"><strong>{{ one.take }}</strong><template v-if="one.water === 'none'">{{ t('other-uses.other-uses-view.neat') }}</template><template v-else>{{ t('other-uses.other-uses-view.water-after', { water: one.water }) }}</template>{{ t('other-uses.other-uses-view.for', { aim: one.aim }) }}</p>
             <p v-else class="field-error">{{ one.too_weak }}</p>
             <p v-if="one.take">{{ t('other-uses.other-uses-view.leave') }} <strong>{{ one.contact }}</strong></p>
             <p class="caution">{{ one.caution }}</p>

@@ -36,7 +36,7 @@ const path = computed(() => (props.product.is_liquid
       <strong>{{ product.name }}</strong>
       <span class="soft small">{{ product.kind }}{{ product.strength ? `, ${product.strength}` : '' }}</span>
       <span class="left">
-        <template v-if="product.left_words">{{ t('pantry.bottle-card.left', { leftWords: product.left_words }) }}<template v-if="product.size_words"> {{ t('pantry.bottle-card.of', { sizeWords: product.size_words }) }}</template></template>
+        <template v-if="product.left_words">{{ t('pantry.bottle-card.left', { leftWords: product.left_words }) }}<template v-if="product.size_words">{{ t('pantry.bottle-card.of', { sizeWords: product.size_words }) }}</template></template>
         <template v-else>{{ t('pantry.bottle-card.how-much-left') }}</template>
       </span>
       <span v-if="product.price !== null" class="soft small">{{ product.price.toFixed(2) }} {{ currency }}</span>

@@ -28,7 +28,7 @@ const print = () => window.print()
   <div v-else class="list">
     <section aria-labelledby="buy">
       <h2 id="buy">{{ missing.length ? t('pantry.shopping-panel.buy') : t('pantry.shopping-panel.nothing-has-bought') }}</h2>
-      <p class="soft">{{ t('pantry.shopping-panel.rounds-planned', { rounds: list.rounds }) }}<template v-if="list.total"> {{ t('pantry.shopping-panel.about', { total: list.total }) }}</template></p>
+      <p class="soft">{{ t('pantry.shopping-panel.rounds-planned', { rounds: list.rounds }) }}<template v-if="list.total">{{ t('pantry.shopping-panel.about', { total: list.total }) }}</template></p>
       <ul v-if="missing.length" class="buy">
         <li v-for="want in missing" :key="want.name"><span class="box" aria-hidden="true" /><strong>{{ want.buy }}</strong> {{ want.name }} <span v-if="want.cost" class="soft">{{ want.cost }}</span><span class="soft small">{{ t('pantry.shopping-panel.needs-there', { needed: want.needed, have: want.have }) }}</span></li>
       </ul>

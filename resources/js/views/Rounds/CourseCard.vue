@@ -33,9 +33,9 @@ async function end(): Promise<void> {
   <article class="course">
     <header>
       <div>
-        <h3>{{ course.recipe }}<template v-if="course.other"> {{ t('rounds.course-card.turn', { other: course.other }) }}</template><template v-if="course.target"> {{ t('rounds.course-card.against', { target: course.target }) }}</template></h3>
+        <h3>{{ course.recipe }}<template v-if="course.other">{{ t('rounds.course-card.turn', { other: course.other }) }}</template><template v-if="course.target">{{ t('rounds.course-card.against', { target: course.target }) }}</template></h3>
         <p class="soft">{{ course.plantings.map((p) => `${p.number} × ${p.name}`).join(', ') || t('rounds.course-card.paths-surfaces') }}</p>
-        <p class="soft small">{{ course.volume }}<template v-if="course.sprayer"> {{ t('rounds.course-card.in-the', { sprayer: course.sprayer }) }}</template>{{ t('rounds.course-card.every-days-times', { everyDays: course.every_days, times: course.times, away: course.purpose === 'prevention' ? t('rounds.course-card.keep-away') : '' }) }}</p>
+        <p class="soft small">{{ course.volume }}<template v-if="course.sprayer">{{ t('rounds.course-card.in-the', { sprayer: course.sprayer }) }}</template>{{ t('rounds.course-card.every-days-times', { everyDays: course.every_days, times: course.times, away: course.purpose === 'prevention' ? t('rounds.course-card.keep-away') : '' }) }}</p>
         <p v-if="next && course.ending.word !== 'open'" :class="['small', 'ending', course.ending.word]">{{ course.ending.said }}</p>
       </div>
       <n-button v-if="next" quaternary size="small" @click="end">{{ t('rounds.course-card.end-course') }}</n-button>

@@ -99,7 +99,7 @@ function key(event: KeyboardEvent, round: Round): void {
       </div>
     </div>
     <p class="small soft legend">
-      <span class="dot done" /> {{ t('rounds.season-lanes.done') }} <span class="dot planned" /> {{ t('rounds.season-lanes.planned') }} <span class="dot other" /> {{ t('rounds.season-lanes.other-remedy') }} <span class="dot skipped" /> {{ t('rounds.season-lanes.skipped') }}
+      <span class="dot done" />{{ t('rounds.season-lanes.done') }} <span class="dot planned" />{{ t('rounds.season-lanes.planned') }} <span class="dot other" />{{ t('rounds.season-lanes.other-remedy') }} <span class="dot skipped" />{{ t('rounds.season-lanes.skipped') }}
       <svg viewBox="-8 -14 16 18" class="small-mark start" aria-hidden="true"><path d="M-5-12h10M-4-12v8a4 4 0 0 0 8 0v-8" /></svg> {{ t('rounds.season-lanes.start-steep') }}
       <svg viewBox="-8 -6 16 12" class="small-mark look" aria-hidden="true"><ellipse rx="5" ry="3.2" /></svg> {{ t('rounds.season-lanes.look-thick-line') }}
     </p>

@@ -33,7 +33,7 @@ const toBench = computed(() => ({
   <article class="due">
     <div class="words">
       <h3>{{ t('today.batch-card.mix', { volume: batch.volume, recipe: batch.recipe }) }}<template v-if="targets">{{ t('today.batch-card.against', { targets }) }}</template></h3>
-      <p class="recipe"><strong>{{ batch.mix.join(', then ') }}</strong><span v-if="batch.fills"> {{ t('today.batch-card.each', { fills: batch.fills }) }}</span><span v-if="batch.sprayer" class="soft"> · {{ batch.sprayer }}</span></p>
+      <p class="recipe"><strong>{{ batch.mix.join(', then ') }}</strong><span v-if="batch.fills">{{ t('today.batch-card.each', { fills: batch.fills }) }}</span><span v-if="batch.sprayer" class="soft"> · {{ batch.sprayer }}</span></p>
       <p v-if="batch.jars.length">{{ t('today.batch-card.from-jar', { jars: batch.jars.join(', ') }) }}</p>
       <p class="judged"><severity-mark :severity="batch.severity" /> <span>{{ batch.headline }}</span></p>
       <p v-if="batch.made_at" class="small"><strong>{{ t('today.batch-card.mixed', { madeAt: times.instant(batch.made_at) }) }}</strong><template v-if="batch.use_by">{{ t('today.batch-card.use-by', { useBy: times.instant(batch.use_by) }) }}</template></p>

@@ -14,7 +14,7 @@ const times = useTimes()
     <ul>
       <li v-for="patch in today.patches" :key="patch.planting_id + patch.recipe">
         <p><router-link :to="{ name: 'leaves', params: { planting: patch.planting_id } }"><strong>{{ patch.planting }}</strong></router-link>{{ t('today.look-list.test-patch') }}</p>
-        <p class="soft small">{{ patch.recipe }}<template v-if="patch.fraction < 1"> {{ t('today.look-list.at', { fraction: Math.round(patch.fraction * 100) }) }}</template>{{ t('today.look-list.how-did-leaves') }}</p>
+        <p class="soft small">{{ patch.recipe }}<template v-if="patch.fraction < 1">{{ t('today.look-list.at', { fraction: Math.round(patch.fraction * 100) }) }}</template>{{ t('today.look-list.how-did-leaves') }}</p>
       </li>
       <li v-for="one in today.inspections" :key="one.application_id">
         <p><router-link :to="{ name: 'leaves', params: { planting: one.planting_id } }"><strong>{{ one.plantings }}</strong></router-link></p>

@@ -39,7 +39,7 @@ const WORDS: Record<Task['kind'], string> = { stir: t('today.task-list.stirred')
       <li v-for="(task, n) in tasks" :key="n" :class="task.kind">
         <div>
           <p><router-link :to="to(task)">{{ task.what }}</router-link></p>
-          <p class="soft small">{{ task.because }}<template v-if="task.at && task.kind === 'start'"> {{ t('today.task-list.by', { task: times.instant(task.at) }) }}</template></p>
+          <p class="soft small">{{ task.because }}<template v-if="task.at && task.kind === 'start'">{{ t('today.task-list.by', { task: times.instant(task.at) }) }}</template></p>
         </div>
         <n-button v-if="task.kind === 'stir'" size="small" :disabled="busy" :aria-label="`${WORDS.stir}: ${task.what}`" @click="stirred(task)">{{ WORDS.stir }}</n-button>
         <n-button v-else-if="task.kind === 'throw'" size="small" :disabled="busy" :aria-label="`${WORDS.throw}: ${task.what}`" @click="throwAway(task)">{{ WORDS.throw }}</n-button>

@@ -79,7 +79,7 @@ const when = (round: DueRound) => (round.in_days === 1 ? t('today.today-view.tom
                 <span class="day"><strong>{{ times.day(due.round.due_on, 'short') }}<template v-if="due.round.due_hour !== null">, {{ String(due.round.due_hour).padStart(2, '0') }}:00</template></strong><span class="soft small">{{ when(due) }}</span></span>
                 <span>
                   <router-link :to="{ name: 'bench', params: { recipe: due.recipe_id }, query: { sprayer: due.sprayer_id ?? undefined, planting: due.planting_id ?? undefined } }">{{ due.recipe }}</router-link>
-                  <span v-if="due.target"> {{ t('today.today-view.against', { target: due.target }) }}</span>
+                  <span v-if="due.target">{{ t('today.today-view.against-after', { target: due.target }) }}</span>
                   <span class="soft small plantings">{{ t('today.today-view.round', { plantings: due.plantings, number: due.round.number, rounds: due.rounds }) }}</span>
                 </span>
               </li>
@@ -89,7 +89,7 @@ const when = (round: DueRound) => (round.in_days === 1 ? t('today.today-view.tom
             <h2 id="last">{{ t('today.today-view.done-last') }}</h2>
             <ul class="last">
               <li v-for="entry in today.last" :key="entry.id">
-                <p><strong>{{ entry.recipe }}</strong><span v-if="entry.target"> {{ t('today.today-view.against', { target: entry.target }) }}</span></p>
+                <p><strong>{{ entry.recipe }}</strong><span v-if="entry.target">{{ t('today.today-view.against-after', { target: entry.target }) }}</span></p>
                 <p class="soft small">{{ times.instant(entry.applied_at) }}<template v-if="entry.by"> · {{ entry.by }}</template></p>
                 <p v-if="entry.note" class="note">{{ entry.note }}</p>
               </li>

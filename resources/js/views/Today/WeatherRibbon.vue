@@ -85,7 +85,7 @@ const said = computed(() => (hour.value ? `${clock(hour.value.at, 'hour')}: ${WO
         <input v-model.number="at" type="range" min="0" :max="hours.length - 1" :aria-label="t('today.weather-ribbon.hour')" :aria-valuetext="said">
       </div>
       <div class="days" aria-hidden="true"><span v-for="(day, n) in days" :key="n" :style="{ flexGrow: day.hours }">{{ day.hours > 8 ? day.name : '' }}</span></div>
-      <p v-if="hour" class="hour" aria-live="polite"><strong>{{ said }}</strong><span class="soft"> {{ t('today.weather-ribbon.wind-humid', { temperature: hour.temperature, wind: hour.wind, humidity: hour.humidity, rain: hour.rain_mm > 0 ? t('today.weather-ribbon.mm-rain', { rainMm: hour.rain_mm }) : '' }) }}</span></p>
+      <p v-if="hour" class="hour" aria-live="polite"><strong>{{ said }}</strong><span class="soft">{{ t('today.weather-ribbon.wind-humid', { temperature: hour.temperature, wind: hour.wind, humidity: hour.humidity, rain: hour.rain_mm > 0 ? t('today.weather-ribbon.mm-rain', { rainMm: hour.rain_mm }) : '' }) }}</span></p>
       <p class="soft small">{{ t('today.weather-ribbon.tall-bar-good', { source: ribbon.source }) }}</p>
       <div class="actions">
         <n-button size="small" @click="showRain = true">{{ t('today.weather-ribbon.rained') }}</n-button>

@@ -92,7 +92,7 @@ const save = () => attempt(async () => {
           </span>
         </li>
       </ol>
-      <p class="soft small"><template v-if="plan.leaves_per_plant > 1">{{ t('trouble.count-dialog.enter-what-all', { leavesPerPlant: plan.leaves_per_plant }) }} </template>{{ t('trouble.count-dialog.leave-plant-empty') }}</p>
+      <p class="soft small"><template v-if="plan.leaves_per_plant > 1">{{ t('trouble.count-dialog.enter-what-all', { leavesPerPlant: plan.leaves_per_plant }) }}</template>{{ t('trouble.count-dialog.leave-plant-empty') }}</p>
       <div class="two">
         <div class="field">
           <label for="c-enemies">{{ t('trouble.count-dialog.natural-enemies') }}</label>

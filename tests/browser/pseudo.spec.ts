@@ -1,0 +1,72 @@
+import { expect, test } from './support/test'
+import { readdirSync, readFileSync } from 'node:fs'
+import type { APIRequestContext, Page } from '@playwright/test'
+
+// Every view in a language that nobody speaks: a third longer and with accents. Nothing may be cut off or spill over, and nothing that
+// is said may be left in English; what rows of the data and the garden itself are called may be, until those have other languages.
+
+/** Names out of the data and the demo garden, which stay as they are. */
+const names: string[] = [...readdirSync('core/data').filter((file) => file.endsWith('.yaml')).map((file) => `core/data/${file}`), 'database/demo/fontegrigia.yaml']
+  .map((file) => readFileSync(file, 'utf8').toLowerCase())
+
+/** Runs of English words, each of which must be found in the data to be let through. */
+const RUN = /\b[a-z’'-]{2,}(?:[ ,]+[a-z’'-]{2,})+/gi
+
+async function views(request: APIRequestContext): Promise<string[]> {
+  const json = async (path: string) => (await (await request.get(path)).json()) as never
+  const id = (await json('/api/gardens') as { id: string }[])[0]!.id
+  const of = async <T>(path: string) => await json(`/api/gardens/${id}/${path}`) as T
+  const recipes = await of<{ id: string }[]>('recipes')
+  const troubles = await of<{ id: string }[]>('troubles')
+  const shelf = await of<{ jars: { id: string }[] }>('preparations')
+  const plot = await of<{ zones: { plantings: { id: string }[] }[] }>('plot')
+  const recipe = recipes[0]!.id
+
+  return [
+    '/', '/garden', '/scout', '/bench', `/bench/${recipe}`, `/mix/${recipe}`, `/label/${recipe}`, `/card/${recipe}`, '/pantry', '/making', `/making/${shelf.jars[0]!.id}`, '/soap', '/other-uses',
+    '/rounds', '/rounds/month', '/notebook', '/settings', '/why', '/compare', '/bottle', `/leaves/${plot.zones.flatMap((zone) => zone.plantings)[0]!.id}`, `/trouble/${troubles[0]!.id}`, '/welcome', '/nowhere',
+  ]
+}
+
+/** Texts that are seen, each of a node of its own. */
+async function texts(page: Page): Promise<string[]> {
+  return await page.evaluate(() => {
+    const seen: string[] = []
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
+    while (walker.nextNode()) {
+      const parent = walker.currentNode.parentElement
+      const text = walker.currentNode.textContent?.trim() ?? ''
+      if (parent && text !== '' && !['SCRIPT', 'STYLE', 'OPTION', 'TEXTAREA'].includes(parent.tagName) && parent.checkVisibility()) seen.push(text)
+    }
+    for (const one of document.querySelectorAll<HTMLElement>('[aria-label], [placeholder]')) seen.push(one.getAttribute('aria-label') ?? '', one.getAttribute('placeholder') ?? '')
+
+    return seen
+  })
+}
+
+function leftInEnglish(all: string[]): string[] {
+  return [...new Set(all)].filter((text) => (text.match(RUN) ?? []).some((run) => !names.some((known) => known.includes(run.toLowerCase().replace(/[ ,]+/g, ' ').trim()) || known.includes(run.toLowerCase()))))
+}
+
+for (const width of [1280, 390]) {
+  test(`every view in a longer language at ${width} px`, async ({ page, request }) => {
+    test.setTimeout(180_000)
+    await page.setViewportSize({ width, height: 800 })
+    await page.addInitScript(() => localStorage.setItem('nebbia.language', 'pseudo'))
+    const faults: Record<string, unknown> = {}
+    for (const path of await views(request)) {
+      await page.goto(path)
+      await expect(page.locator('h1, h2').first()).toBeVisible()
+      await page.waitForLoadState('networkidle')
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+      const cut = await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('body *')].filter((one) => {
+        const style = getComputedStyle(one)
+
+        return ['hidden', 'clip'].includes(style.overflowX) && one.clientWidth > 8 && one.scrollWidth > one.clientWidth + 2 && [...one.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.textContent!.trim() !== '') && one.checkVisibility()
+      }).map((one) => one.textContent!.trim().slice(0, 60)))
+      const english = width === 1280 ? leftInEnglish(await texts(page)) : []
+      if (wide > 0 || cut.length > 0 || english.length > 0) faults[path.replace(/[0-9a-z]{26}/g, ':id')] = { wide, cut, english }
+    }
+    expect(faults).toEqual({})
+  })
+}
