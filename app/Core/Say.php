@@ -15,4 +15,10 @@ final class Say
     {
         return app(Catalogue::class)->say(Message::of($key, $params));
     }
+
+    /** What something rests on, and how sure it is. */
+    public static function ground(string $basis, string $sure): string
+    {
+        return self::it('rests.on', ['basis' => Message::of('rests.'.str_replace(' ', '-', $basis)), 'sure' => Message::of("rests.$sure")]);
+    }
 }

@@ -2,6 +2,8 @@ import { expect, test } from './support/test'
 import { readdirSync, readFileSync } from 'node:fs'
 import type { APIRequestContext, Page } from '@playwright/test'
 
+test.use({ allowed: { errors: [/404 \(Not Found/] } })
+
 // Every view in a language that nobody speaks: a third longer and with accents. Nothing may be cut off or spill over, and nothing that
 // is said may be left in English; what rows of the data and the garden itself are called may be, until those have other languages.
 
@@ -10,7 +12,10 @@ const names: string[] = [...readdirSync('core/data').filter((file) => file.endsW
   .map((file) => readFileSync(file, 'utf8').toLowerCase())
 
 /** Runs of English words, each of which must be found in the data to be let through. */
-const RUN = /\b[a-z’'-]{2,}(?:[ ,]+[a-z’'-]{2,})+/gi
+const RUN = /\b[a-z’'-]{2,}(?: [a-z’'-]{2,})+/gi
+
+/** Dates are said by the browser, in the language of the garden. */
+const DATE = /\b(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun)[a-z]*|\b(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]*/g
 
 async function views(request: APIRequestContext): Promise<string[]> {
   const json = async (path: string) => (await (await request.get(path)).json()) as never
@@ -18,13 +23,13 @@ async function views(request: APIRequestContext): Promise<string[]> {
   const of = async <T>(path: string) => await json(`/api/gardens/${id}/${path}`) as T
   const recipes = await of<{ id: string }[]>('recipes')
   const troubles = await of<{ id: string }[]>('troubles')
-  const shelf = await of<{ jars: { id: string }[] }>('preparations')
-  const plot = await of<{ zones: { plantings: { id: string }[] }[] }>('plot')
+  const shelf = await of<{ preparations: { id: string }[] }>('preparations')
+  const plot = await of<{ zones: { plantings: { planting: { id: string } }[] }[] }>('plot')
   const recipe = recipes[0]!.id
 
   return [
-    '/', '/garden', '/scout', '/bench', `/bench/${recipe}`, `/mix/${recipe}`, `/label/${recipe}`, `/card/${recipe}`, '/pantry', '/making', `/making/${shelf.jars[0]!.id}`, '/soap', '/other-uses',
-    '/rounds', '/rounds/month', '/notebook', '/settings', '/why', '/compare', '/bottle', `/leaves/${plot.zones.flatMap((zone) => zone.plantings)[0]!.id}`, `/trouble/${troubles[0]!.id}`, '/welcome', '/nowhere',
+    '/', '/garden', '/scout', '/bench', `/bench/${recipe}`, `/mix/${recipe}`, `/label/${recipe}`, `/card/${recipe}`, '/pantry', '/making', `/making/${shelf.preparations[0]!.id}`, '/soap', '/other-uses',
+    '/rounds', '/rounds/month', '/notebook', '/settings', '/why', '/compare', '/bottle', `/leaves/${plot.zones.flatMap((zone) => zone.plantings)[0]!.planting.id}`, `/trouble/${troubles[0]!.id}`, '/welcome', '/nowhere',
   ]
 }
 
@@ -44,28 +49,33 @@ async function texts(page: Page): Promise<string[]> {
   })
 }
 
+const UNIT = /\b(?:mL|L|g|kg|cm)\b/g
+
 function leftInEnglish(all: string[]): string[] {
-  return [...new Set(all)].filter((text) => (text.match(RUN) ?? []).some((run) => !names.some((known) => known.includes(run.toLowerCase().replace(/[ ,]+/g, ' ').trim()) || known.includes(run.toLowerCase()))))
+  const isKnown = (run: string) => names.some((known) => known.includes(run.toLowerCase()))
+
+  return [...new Set(all)].filter((text) => (text.replace(DATE, '0').replace(UNIT, '0').match(RUN) ?? []).some((run) => !isKnown(run)))
 }
 
 for (const width of [1280, 390]) {
   test(`every view in a longer language at ${width} px`, async ({ page, request }) => {
-    test.setTimeout(180_000)
+    test.setTimeout(120_000)
     await page.setViewportSize({ width, height: 800 })
     await page.addInitScript(() => localStorage.setItem('nebbia.language', 'pseudo'))
     const faults: Record<string, unknown> = {}
     for (const path of await views(request)) {
       await page.goto(path)
-      await expect(page.locator('h1, h2').first()).toBeVisible()
       await page.waitForLoadState('networkidle')
-      const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+      await expect(page.locator('#app *').first()).toBeVisible()
+      const wide = await page.evaluate(() => (document.documentElement.scrollWidth <= window.innerWidth ? [] : [...document.querySelectorAll<HTMLElement>('body *')]
+        .filter((one) => one.getBoundingClientRect().right > window.innerWidth + 1 && one.children.length === 0).map((one) => `${one.tagName} ${one.className} ${one.textContent}`.slice(0, 80))))
       const cut = await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('body *')].filter((one) => {
         const style = getComputedStyle(one)
 
         return ['hidden', 'clip'].includes(style.overflowX) && one.clientWidth > 8 && one.scrollWidth > one.clientWidth + 2 && [...one.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.textContent!.trim() !== '') && one.checkVisibility()
       }).map((one) => one.textContent!.trim().slice(0, 60)))
       const english = width === 1280 ? leftInEnglish(await texts(page)) : []
-      if (wide > 0 || cut.length > 0 || english.length > 0) faults[path.replace(/[0-9a-z]{26}/g, ':id')] = { wide, cut, english }
+      if (wide.length > 0 || cut.length > 0 || english.length > 0) faults[path.replace(/[0-9a-z]{26}/g, ':id')] = { wide, cut, english }
     }
     expect(faults).toEqual({})
   })

@@ -223,7 +223,7 @@ final readonly class WorkOutBench
             array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $judged->findings),
             $sprayer === null ? null : $this->fit($mix, $sprayer->vessel(), $units, $fills),
             $this->catalogue->sentence($keeping?->said() ?? Message::of('storage.unknown')),
-            $keeping === null ? null : "$keeping->basis, $keeping->sure certainty",
+            $keeping === null ? null : Say::ground($keeping->basis, $keeping->sure),
             $this->cupboard->cost($bottles->draws($mix), $fills, $garden),
             $this->cupboard->offers($mix->recipe->liquid, $mix->recipe->liquidStrength, $bottles),
             $burden === null ? null : IntervalResource::of($burden->range),

@@ -99,7 +99,7 @@ final readonly class ShowOtherUses
             $name, DescribePreparation::span($means->bottle)." $unit", $isAtHand, KitchenFraction::figures($means->aim)." $unit",
             $means->bottleMl === null ? null : $words($means->bottleMl), $means->waterMl === null ? null : ($means->waterMl < 0.5 ? 'none' : $words($means->waterMl)), $means->contact,
             $this->catalogue->say(Message::of('use.caution.'.$means->ingredient->group)),
-            $means->bottleMl === null ? $this->catalogue->say(Message::of('use.not-strong-enough', ['name' => $name, 'least' => $means->aim])) : null, "$means->basis, $means->sure certainty",
+            $means->bottleMl === null ? $this->catalogue->say(Message::of('use.not-strong-enough', ['name' => $name, 'least' => $means->aim])) : null, Say::ground($means->basis, $means->sure),
         );
     }
 

@@ -70,7 +70,7 @@ final readonly class WorkOutMaking
             $this->describe->makeup($preparation->contents, $kind->countsAs === null ? [] : $preparation->plants),
             $kind->hours->likely > 0.0 ? DescribePreparation::time($now->addMinutes((int) round(60.0 * $kind->hours->likely))) : null,
             array_values($this->describe->keeps($kind)), array_map(fn (string $id): string => $this->catalogue->say(Message::of("making.spoil.$id")), $kind->spoils),
-            $this->said($this->steps($garden, $preparation, $sprayer)), "$kind->basis, $kind->sure certainty",
+            $this->said($this->steps($garden, $preparation, $sprayer)), Say::ground($kind->basis, $kind->sure),
         );
     }
 

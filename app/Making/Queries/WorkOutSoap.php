@@ -48,7 +48,7 @@ final readonly class WorkOutSoap
 
         return new SoapResource(
             $soap->verdict->value, $worst->severity->value, $this->catalogue->sentence($worst->what),
-            array_map(static fn (array $one): string => $mass($one[2]).' of '.$one[0]->name, $soap->alkalis), $mass($soap->productG), $soap->productG, $soap->goesInG,
+            array_map(static fn (array $one): string => Say::it('soap.of', ['mass' => $mass($one[2]), 'name' => $one[0]->name]), $soap->alkalis), $mass($soap->productG), $soap->productG, $soap->goesInG,
             $this->limit($soap), $mass($this->limit($soap)), IntervalResource::of($soap->superfat), self::left($soap->superfat), $soap->request->oilGrams()->likely, $mass($soap->request->oilGrams()->likely), $mass($soap->solvent->likely), $soap->hottest(),
             DescribePreparation::span($soap->soap).' g', $mass($soap->glycerolG), DescribePreparation::span($soap->oilLeft).' g', PreciseWords::volume($soap->storageMl, $units), $soap->storageMl, $soap->request->storage,
             '1:'.KitchenFraction::figures(max(0.0, $soap->request->storage - 1.0)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Queries;
 
+use App\Core\Say;
 use App\Models\Course;
 use App\Models\Garden;
 use App\Models\Round;
@@ -113,7 +114,7 @@ final readonly class CheckCourses
 
     private function name(Course $course): string
     {
-        return $course->recipe->name.($course->target === null ? '' : ' against '.$this->targets->named($course->target)->name);
+        return $course->target === null ? $course->recipe->name : Say::it('rounds.against', ['remedy' => $course->recipe->name, 'target' => $this->targets->named($course->target)->name]);
     }
 
     /** Made-up weather moves no real round. */

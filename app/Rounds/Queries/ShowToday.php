@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds\Queries;
 
 use App\Bench\Queries\WorkOutBench;
+use App\Core\Say;
 use App\Making\Queries\ListTasks;
 use App\Making\Queries\TakeFromShelf;
 use App\Models\Application;
@@ -109,7 +110,7 @@ final readonly class ShowToday
             $recipe->name,
             $recipe->id,
             $course->target === null ? null : $this->targets->named($course->target)->name,
-            $round->open()->map(static fn (Planting $planting): string => "$planting->number × $planting->name")->join(', ', ' and '),
+            $round->open()->map(static fn (Planting $planting): string => "$planting->number × $planting->name")->join(', ', Say::it('rounds.and')),
             $course->sprayer?->name,
             $course->sprayer_id,
             $round->open()->first()?->id,

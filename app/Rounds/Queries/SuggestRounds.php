@@ -60,7 +60,7 @@ final readonly class SuggestRounds
             array_map(static fn (PlannedRound $round): SuggestedRoundResource => new SuggestedRoundResource(
                 $round->slot->day, CarbonImmutable::createFromTimestamp($round->slot->from, $garden->time_zone)->hour, CarbonImmutable::createFromTimestamp($round->slot->from, 'UTC')->toIso8601ZuluString(), $recipes[($round->number - 1) % count($recipes)]->name, $words->because($round, $plan->rhythm, $forecast), $round->isLate, $round->slot->hours[0]->word->value,
             ), $plan->rounds),
-            $isTrue ? $this->provider->name($garden) : Say::it('rounds.no-forecast-only'), "{$plan->rhythm->basis}, {$plan->rhythm->sure} certainty",
+            $isTrue ? $this->provider->name($garden) : Say::it('rounds.no-forecast-only'), Say::ground($plan->rhythm->basis, $plan->rhythm->sure),
         );
     }
 }

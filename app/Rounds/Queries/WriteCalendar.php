@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Queries;
 
+use App\Core\Say;
 use App\Making\Queries\PlanMakings;
 use App\Models\Garden;
 use App\Models\Planting;
@@ -35,9 +36,10 @@ final readonly class WriteCalendar
         foreach ($rounds as $round) {
             $course = $round->course;
             $from = $round->dueAt($garden->time_zone)->getTimestamp();
-            $against = $course->target === null ? '' : ' against '.$this->targets->named($course->target)->name;
+            $remedy = $round->remedy()->name;
+            $what = $course->target === null ? $remedy : Say::it('rounds.against', ['remedy' => $remedy, 'target' => $this->targets->named($course->target)->name]);
             $calendar->add(
-                $round->id, $from, $from + 3600, $round->remedy()->name.$against,
+                $round->id, $from, $from + 3600, $what,
                 PreciseWords::volume($course->volume_ml, $garden->units).($course->sprayer === null ? '' : ", {$course->sprayer->name}")."\n".$course->plantings->map(static fn (Planting $one): string => "$one->number × $one->name")->implode("\n"),
                 CarbonImmutable::instance($round->updated_at ?? CarbonImmutable::createFromTimestamp(0)),
             );

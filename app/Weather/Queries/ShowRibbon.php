@@ -68,7 +68,7 @@ final readonly class ShowRibbon
         $best = $this->best($judged, $garden);
 
         return new RibbonResource(
-            $round->id, $round->remedy()->name.' against '.$course->target->name,
+            $round->id, Say::it('rounds.against', ['remedy' => $round->remedy()->name, 'target' => $course->target->name]),
             $best === null ? null : $this->spoken($judged[$best], $garden, $now), $best, $this->provider->name($garden),
             array_map(fn (JudgedHour $hour): RibbonHourResource => $this->hour($hour, $course, $forecast, $units, $words), $judged), null,
         );
@@ -114,7 +114,7 @@ final readonly class ShowRibbon
         $days = (int) $now->setTimezone($garden->time_zone)->startOfDay()->diffInDays($at->startOfDay());
 
         return match ($days) {
-            0 => 'today', 1 => 'tomorrow', default => $at->format('l'),
+            0 => Say::it('rounds.today'), 1 => Say::it('rounds.tomorrow'), default => $at->format('l'),
         }.' at '.$at->format('H:i');
     }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inWords } from '@/parts/grounds'
 import { t } from '@/i18n'
 import SeverityMark from './SeverityMark.vue'
 import type { Finding } from '@/api/client'
@@ -15,7 +16,7 @@ defineProps<{ finding: Finding; open: boolean; grounds: boolean }>()
       <p>{{ finding.because }}</p>
       <p v-if="finding.severity !== 'fine'" class="instead">{{ finding.instead }}</p>
       <p class="soft small">
-        {{ t('parts.finding-item.ground-certainty', { basis: finding.basis, sure: finding.sure }) }}<template v-if="grounds && finding.ground"> · <router-link :to="{ name: 'why', query: { rule: finding.ground } }">{{ t('parts.finding-item.why-we-say') }}</router-link></template>
+        {{ t('parts.finding-item.ground-certainty', { basis: inWords(finding.basis), sure: inWords(finding.sure) }) }}<template v-if="grounds && finding.ground"> · <router-link :to="{ name: 'why', query: { rule: finding.ground } }">{{ t('parts.finding-item.why-we-say') }}</router-link></template>
       </p>
     </details>
   </li>

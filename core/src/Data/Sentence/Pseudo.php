@@ -16,6 +16,9 @@ final class Pseudo
 
     private const LONGER = 1 / 3;
 
+    /** As long as a word: a line may break between. */
+    private const WORD = 6;
+
     /** @param  string  $pattern  in ICU message format */
     public static function pattern(string $pattern): string
     {
@@ -41,7 +44,7 @@ final class Pseudo
         $letters = (int) preg_match_all('/[A-Za-z]/', $text);
         $accented = strtr($text, array_combine(mb_str_split(self::PLAIN), mb_str_split(self::ACCENTED)));
 
-        return (string) preg_replace_callback('/\s*$/D', static fn (array $space): string => str_repeat('~', (int) ceil($letters * self::LONGER)).$space[0], $accented, 1);
+        return (string) preg_replace_callback('/\s*$/D', static fn (array $space): string => trim(chunk_split(str_repeat('~', (int) ceil($letters * self::LONGER)), self::WORD, ' ')).$space[0], $accented, 1);
     }
 
     /** The inside of an argument: of a plural or a choice what is said in each case. */

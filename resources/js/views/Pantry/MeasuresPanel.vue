@@ -49,7 +49,7 @@ function openOwn(one: OwnMeasure | null): void {
         <li v-for="one in pantry.own_measures" :key="one.id">
           <button type="button" @click="openOwn(one)">
             <strong>{{ t('pantry.measures-panel.a-is', { unitName: one.unit_name, toLowerCase: one.ingredient_name ? t('pantry.measures-panel.of', { toLowerCase: one.ingredient_name.toLowerCase() }) : '', said: one.said }) }}</strong>
-            <span class="soft small">{{ t('pantry.measures-panel.together-came', { range: one.range, count: one.count, and: one.totals.join(' and ') }) }}</span>
+            <span class="soft small">{{ t('pantry.measures-panel.together-came', { range: one.range, count: one.count, and: one.totals.join(t('pantry.measures-panel.and')) }) }}</span>
           </button>
         </li>
       </ul>

@@ -18,8 +18,8 @@ const tilt = computed(() => Math.max(-13, Math.min(13, props.soap.superfat.likel
 const said = computed(() => props.soap.said_left)
 const verdicts = { refused: t('soap.soap-balance.do-not-make'), possible: t('soap.soap-balance.perhaps-free-alkali'), sound: t('soap.soap-balance.oil-left-over') }
 const zones = [
-  { from: LOW, to: 0, name: 'free alkali', kind: 'bad' }, { from: 0, to: 3, name: 'test', kind: 'near' }, { from: 3, to: 5, name: 'plan', kind: 'good' },
-  { from: 5, to: 8, name: 'mild', kind: 'good' }, { from: 8, to: HIGH, name: 'oil parts', kind: 'near' },
+  { from: LOW, to: 0, name: t('soap.soap-balance.zone-free-alkali'), kind: 'bad' }, { from: 0, to: 3, name: t('soap.soap-balance.zone-test'), kind: 'near' }, { from: 3, to: 5, name: t('soap.soap-balance.zone-plan'), kind: 'good' },
+  { from: 5, to: 8, name: t('soap.soap-balance.zone-mild'), kind: 'good' }, { from: 8, to: HIGH, name: t('soap.soap-balance.zone-oil-parts'), kind: 'near' },
 ]
 </script>
 

@@ -23,7 +23,7 @@ const isPart = computed(() => sprayed.value.length > 0 && sprayed.value.length <
 const title = (due: DueRound) => t('today.batch-card.round-2', { recipe: due.recipe, number: due.round.number, rounds: due.rounds })
 const late = (due: DueRound) => (due.in_days < 0 ? (due.in_days === -1 ? t('today.batch-card.since-yesterday') : t('today.batch-card.days', { inDays: -due.in_days })) : '')
 const hour = (due: DueRound) => (due.round.due_hour === null ? '' : t('today.batch-card.at-00', { dueHour: String(due.round.due_hour).padStart(2, '0') }))
-const targets = computed(() => [...new Set(props.batch.rounds.map((due) => due.target).filter((one) => one !== null))].join(' and '))
+const targets = computed(() => [...new Set(props.batch.rounds.map((due) => due.target).filter((one) => one !== null))].join(t('today.batch-card.and')))
 const toBench = computed(() => ({
   name: 'bench', params: { recipe: props.batch.recipe_id }, query: { sprayer: props.batch.sprayer_id ?? undefined, planting: props.batch.planting_id ?? undefined },
 }))
@@ -33,7 +33,7 @@ const toBench = computed(() => ({
   <article class="due">
     <div class="words">
       <h3>{{ t('today.batch-card.mix', { volume: batch.volume, recipe: batch.recipe }) }}<template v-if="targets">{{ t('today.batch-card.against', { targets }) }}</template></h3>
-      <p class="recipe"><strong>{{ batch.mix.join(', then ') }}</strong><span v-if="batch.fills">{{ t('today.batch-card.each', { fills: batch.fills }) }}</span><span v-if="batch.sprayer" class="soft"> · {{ batch.sprayer }}</span></p>
+      <p class="recipe"><strong>{{ batch.mix.join(t('today.batch-card.then')) }}</strong><span v-if="batch.fills">{{ t('today.batch-card.each', { fills: batch.fills }) }}</span><span v-if="batch.sprayer" class="soft"> · {{ batch.sprayer }}</span></p>
       <p v-if="batch.jars.length">{{ t('today.batch-card.from-jar', { jars: batch.jars.join(', ') }) }}</p>
       <p class="judged"><severity-mark :severity="batch.severity" /> <span>{{ batch.headline }}</span></p>
       <p v-if="batch.made_at" class="small"><strong>{{ t('today.batch-card.mixed', { madeAt: times.instant(batch.made_at) }) }}</strong><template v-if="batch.use_by">{{ t('today.batch-card.use-by', { useBy: times.instant(batch.use_by) }) }}</template></p>

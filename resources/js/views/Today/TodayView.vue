@@ -42,7 +42,7 @@ const title = computed(() => {
 /** Each course with its next round: what the hours can be shown for. */
 const rounds = computed(() => {
   const next = [...(today.value?.due ?? []), ...(today.value?.coming ?? [])].filter((due) => due.target !== null)
-  return next.filter((due, n) => next.findIndex((one) => one.round.course_id === due.round.course_id) === n).map((due) => ({ id: due.round.id, name: `${due.recipe} against ${due.target}` }))
+  return next.filter((due, n) => next.findIndex((one) => one.round.course_id === due.round.course_id) === n).map((due) => ({ id: due.round.id, name: t('today.today-view.remedy-against', { recipe: due.recipe, target: due.target }) }))
 })
 const before = computed(() => (today.value?.tasks ?? []).filter((task) => task.kind !== 'throw'))
 const after = computed(() => (today.value?.tasks ?? []).filter((task) => task.kind === 'throw'))

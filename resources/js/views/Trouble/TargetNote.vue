@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inWords } from '@/parts/grounds'
 import { t } from '@/i18n'
 import type { Schemas } from '@/api/client'
 
@@ -17,7 +18,7 @@ defineProps<{ target: Schemas['Target'] }>()
       <template v-if="target.spared"><dt>{{ t('trouble.target-note.spares') }}</dt><dd>{{ target.spared }}</dd></template>
       <template v-if="target.enemies.length"><dt>{{ t('trouble.target-note.natural-enemies') }}</dt><dd>{{ target.enemies.join(', ') }}</dd></template>
       <template v-if="target.cycle"><dt>{{ t('trouble.target-note.its-pace') }}</dt><dd>{{ target.cycle }}</dd></template>
-      <template v-if="target.watch_until"><dt>{{ t('trouble.target-note.watching-better-below') }}</dt><dd>{{ target.watch_until }} <span class="soft small">{{ t('trouble.target-note.certainty', { basis: target.basis, sure: target.sure }) }}</span></dd></template>
+      <template v-if="target.watch_until"><dt>{{ t('trouble.target-note.watching-better-below') }}</dt><dd>{{ target.watch_until }} <span class="soft small">{{ t('trouble.target-note.certainty', { basis: inWords(target.basis), sure: inWords(target.sure) }) }}</span></dd></template>
     </dl>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inWords } from '@/parts/grounds'
 import { t } from '@/i18n'
 import CloseDialog from './CloseDialog.vue'
 import CountChart from './CountChart.vue'
@@ -93,7 +94,7 @@ const startCourse = (recipe: string) => router.push({ name: 'bench', params: { r
             <n-button type="primary" @click="showCount = true">{{ t('trouble.trouble-view.count-now') }}</n-button>
           </div>
         </template>
-        <p v-if="open && page.decision" class="small">{{ t('trouble.trouble-view.look-again-2', { lookAgainOn: page.decision.look_again_on <= times.todayField() ? 'today' : t('trouble.trouble-view.on', { lookAgainOn: times.day(page.decision.look_again_on) }) }) }}<template v-if="page.brief.level">{{ t('trouble.trouble-view.last-count', { level: page.brief.level }) }}</template><template v-if="page.decision.findings[0]">{{ t('trouble.trouble-view.ground-certainty', { basis: page.decision.findings[0].basis, sure: page.decision.findings[0].sure }) }}</template></p>
+        <p v-if="open && page.decision" class="small">{{ t('trouble.trouble-view.look-again-2', { lookAgainOn: page.decision.look_again_on <= times.todayField() ? 'today' : t('trouble.trouble-view.on', { lookAgainOn: times.day(page.decision.look_again_on) }) }) }}<template v-if="page.brief.level">{{ t('trouble.trouble-view.last-count', { level: page.brief.level }) }}</template><template v-if="page.decision.findings[0]">{{ t('trouble.trouble-view.ground-certainty', { basis: inWords(page.decision.findings[0].basis), sure: inWords(page.decision.findings[0].sure) }) }}</template></p>
         <div v-if="open && best && page.brief.choice === 'spray-too'" class="actions"><n-button type="primary" @click="startCourse(best)">{{ t('trouble.trouble-view.start-course') }}</n-button></div>
       </section>
       <div class="columns">

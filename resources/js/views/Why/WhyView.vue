@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inWords } from '@/parts/grounds'
 import { t } from '@/i18n'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
@@ -51,7 +52,7 @@ const topics = computed(() => {
           <li v-for="one in topic.rules" :id="`rule-${one.id}`" :key="one.id" :class="{ here: one.id === rule }">
             <h3>{{ one.title }}</h3>
             <p>{{ one.text }}</p>
-            <p class="soft small">{{ t('why.why-view.certainty', { basis: one.basis, sure: one.sure }) }}</p>
+            <p class="soft small">{{ t('why.why-view.certainty', { basis: inWords(one.basis), sure: inWords(one.sure) }) }}</p>
           </li>
         </ul>
       </section>
