@@ -111,7 +111,7 @@ it('leaves a round planned for what was left out, and for as much as that takes'
     // 14 of 26 plants are left: 14/26 of 675 mL.
     expect($due['plantings'])->toBe('14 × Red radicchio')->and($due['volume'])->toBe('365 mL');
     $why = collect($this->getJson(at($garden, 'replans'))->json('*.moves.*'))->firstWhere('round_id', $round->id);
-    expect($why['because'] ?? '')->toBe('Only a part was done: Red radicchio still want it.');
+    expect($why['because'] ?? '')->toBe('Only part was done: Red radicchio still to be sprayed.');
     logSalad($garden)->assertOk();
     expect($round->refresh()->status)->toBe(RoundStatus::Done)->and($round->done_planting_ids)->toBe([])
         ->and(Application::query()->where('round_id', $round->id)->orderBy('id')->get()->map(static fn (Application $one): array => $one->planting_ids)->all())->toBe([[$lettuce->id], [$radicchio->id]]);

@@ -7,7 +7,7 @@ namespace Nebbia\Core\Planning\Course;
 use DateTimeImmutable;
 use Nebbia\Core\Weather\PartOfDay;
 
-/** How the plants of a course are kept, as far as an hour is judged by it. */
+/** What of a course's plants matters to an hour: whether they stand indoors or flower, and when they are watered and fed. */
 final readonly class PlantConditions
 {
     /** Days after it was planted or moved in which a plant bears less: rough practice. */
