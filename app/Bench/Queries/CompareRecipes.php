@@ -30,7 +30,7 @@ final readonly class CompareRecipes
 {
     public function __construct(
         private Comparer $comparer,
-        private WorkOutBench $bench,
+        private JudgeMix $judge,
         private Catalogue $catalogue,
     ) {}
 
@@ -45,7 +45,7 @@ final readonly class CompareRecipes
         $recipes = array_map(static fn (string $id): Recipe => $stored->get($id) ?? throw ValidationException::withMessages(
             ['recipe_ids' => Say::it('refused.one-recipes-not')],
         ), $ids);
-        $judged = array_map(fn (Recipe $recipe): JudgedMix => $this->bench->judgedMix($garden, $recipe->body, null, $planting, null), $recipes);
+        $judged = array_map(fn (Recipe $recipe): JudgedMix => $this->judge->judgedMix($garden, $recipe->body, null, $planting, null), $recipes);
         $rows = $this->comparer->compare(array_map(static fn (JudgedMix $one): Situation => $one->situation, $judged));
 
         return new ComparisonResource(

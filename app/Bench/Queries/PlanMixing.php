@@ -37,6 +37,7 @@ final readonly class PlanMixing
         private Hazards $hazards,
         private DoseReader $doses,
         private WorkOutBench $bench,
+        private JudgeMix $judge,
         private Household $household,
         private Catalogue $catalogue,
         private AmountParser $amounts,
@@ -47,7 +48,7 @@ final readonly class PlanMixing
     public function __invoke(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume): MixingPlanResource
     {
         $bench = ($this->bench)($garden, $body, $sprayer, $planting, $volume);
-        $judged = $this->bench->oneFill($garden, $body, $sprayer, $planting, $volume);
+        $judged = $this->judge->oneFill($garden, $body, $sprayer, $planting, $volume);
         $mix = $judged->mix;
         $work = MixingTask::of($mix, $sprayer?->vessel(), $garden->units, $this->hazards, $this->household->measurer($garden), $judged->findings);
 
@@ -65,7 +66,7 @@ final readonly class PlanMixing
      */
     public function rescue(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume, array $in, float $baseMl, ?int $line, string $put): RescueResource
     {
-        $judged = $this->bench->oneFill($garden, $body, $sprayer, $planting, $volume);
+        $judged = $this->judge->oneFill($garden, $body, $sprayer, $planting, $volume);
         $mix = $judged->mix;
         $content = $this->content($garden, $mix, array_values(array_diff($in, [$line])), $baseMl, $line, $put);
         $rescuer = new Rescuer;

@@ -26,7 +26,7 @@ final readonly class WriteLabel
     private const HEIGHTS_CM = [7, 10, 14, 20];
 
     public function __construct(
-        private WorkOutBench $bench,
+        private JudgeMix $judge,
         private BottleLabels $bottleLabels,
         private Catalogue $catalogue,
     ) {}
@@ -34,7 +34,7 @@ final readonly class WriteLabel
     /** @throws BadInput */
     public function __invoke(Garden $garden, mixed $body, ?Sprayer $sprayer, ?string $volume): LabelResource
     {
-        $judged = $this->bench->oneFill($garden, $body, $sprayer, null, $volume);
+        $judged = $this->judge->oneFill($garden, $body, $sprayer, null, $volume);
         $label = $this->bottleLabels->of($judged->mix, $garden->localNow());
         $when = static fn (?DateTimeImmutable $time): ?string => $time?->format('j F Y, H:i');
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Notebook\Queries;
 
-use App\Bench\Queries\WorkOutBench;
+use App\Bench\Queries\JudgeMix;
 use App\Bench\Resources\IntervalResource;
 use App\Bench\SprayHistory;
 use App\Garden\Resources\PlantingResource;
@@ -38,7 +38,7 @@ final readonly class ShowLooks
     public function __construct(
         private Thresholds $thresholds, private Limits $limits, private Substances $substances, private Plants $plants, private PatchLadders $patchLadders,
         private Catalogue $catalogue,
-        private WorkOutBench $bench,
+        private JudgeMix $judge,
         private SprayHistory $past,
         private Learner $learner,
     ) {}
@@ -61,7 +61,7 @@ final readonly class ShowLooks
     private function ladder(Garden $garden, Recipe $recipe, Planting $planting): ?PatchLadder
     {
         try {
-            return $this->patchLadders->of($this->bench->judgedMix($garden, $recipe->body, null, $planting, null));
+            return $this->patchLadders->of($this->judge->judgedMix($garden, $recipe->body, null, $planting, null));
         } catch (BadInput) {
             return null;
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Notebook\Writes;
 
-use App\Bench\Queries\WorkOutBench;
+use App\Bench\Queries\JudgeMix;
 use App\Bench\SprayHistory;
 use App\Models\Garden;
 use App\Models\Look;
@@ -20,7 +20,7 @@ final readonly class KeepLook
     /** Hours after which leaves show what was done to them. */
     private const USUAL_WAIT = 48.0;
 
-    public function __construct(private WorkOutBench $bench, private Thresholds $thresholds, private PatchLadders $patchLadders, private SprayHistory $past) {}
+    public function __construct(private JudgeMix $judge, private Thresholds $thresholds, private PatchLadders $patchLadders, private SprayHistory $past) {}
 
     public function __invoke(
         Garden $garden, Planting $planting, LookKind $kind, ?string $recipeId, ?string $applicationId, float $fraction, ?int $leaves, CarbonImmutable $putOnAt, ?float $score, ?string $note,
@@ -35,7 +35,7 @@ final readonly class KeepLook
         } else {
             $recipe = $garden->recipes()->findOrFail($recipeId);
             $name = $recipe->name;
-            $judged = $this->bench->judgedMix($garden, $recipe->body, null, $planting, null);
+            $judged = $this->judge->judgedMix($garden, $recipe->body, null, $planting, null);
             foreach ($judged->mix->strengths as $strength) {
                 $unit = $this->thresholds->of($strength->substance->id)->unit ?? '% w/v';
                 $strengths[$strength->substance->id] = ($strength->in($unit) ?? $strength->percentWv)->likely * $fraction;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds\Requests;
 
-use App\Bench\Queries\WorkOutBench;
+use App\Bench\Queries\JudgeMix;
 use App\Core\Say;
 use App\Http\Requests\TypedRequest;
 use App\Models\Course;
@@ -82,7 +82,7 @@ final class CourseRequest extends TypedRequest
         $target = $this->filled('target') ? $this->target() : null;
         $trouble = $this->filled('trouble_id') ? $garden->troubles()->findOrFail($this->string('trouble_id')->toString()) : null;
         $volume = $this->filled('volume') ? $this->string('volume')->toString() : null;
-        $mix = app(WorkOutBench::class)->judgedMix($garden, $recipe->body, $sprayer, $plantings->first(), $volume)->mix;
+        $mix = app(JudgeMix::class)->judgedMix($garden, $recipe->body, $sprayer, $plantings->first(), $volume)->mix;
         $repeat = Repeat::every($this->integer('every_days'), $this->integer('times'));
         $startsOn = CarbonImmutable::createFromFormat('!Y-m-d', $this->string('starts_on')->toString(), $garden->time_zone)
             ?? throw ValidationException::withMessages(['starts_on' => Say::it('refused.not-day-write')]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds\Writes;
 
 use App\Bench\Queries\DescribeCupboard;
+use App\Bench\Queries\JudgeMix;
 use App\Bench\Queries\WorkOutBench;
 use App\Bench\Resources\BenchResource;
 use App\Bench\SprayHistory;
@@ -25,6 +26,7 @@ final readonly class LogRound
 {
     public function __construct(
         private WorkOutBench $bench,
+        private JudgeMix $judge,
         private Targets $targets,
         private Household $household,
         private DescribeCupboard $describe,
@@ -41,7 +43,7 @@ final readonly class LogRound
         [$body] = ($this->fromShelf)($garden, $recipe->body, $sprayed->at);
         $made = $sprayed->madeMl ?? $sprayed->volumeMl;
         $mix = $this->bench->forAll($garden, $body, $sprayed->plantings, $sprayed->volumeMl, $course->sprayer, $sprayed->at);
-        $worked = $this->bench->judgedMix($garden, $body, null, null, "$made mL")->mix;
+        $worked = $this->judge->judgedMix($garden, $body, null, null, "$made mL")->mix;
         $draws = $this->household->cupboard($garden)->draws($worked, $recipe->id === $course->recipe_id ? $course->products ?? [] : []);
         $application = $garden->applications()->create([
             'round_id' => $round->id,

@@ -24,6 +24,23 @@ final readonly class JudgedMix
         $this->aftermath = $situation->aftermath;
     }
 
+    /**
+     * Of the same mix in several situations the one that is worst; of equal ones the first. Null where there is none.
+     *
+     * @param  list<self>  $of
+     */
+    public static function gravest(array $of): ?self
+    {
+        $gravest = null;
+        foreach ($of as $one) {
+            if ($gravest === null || $one->worst()->rank() > $gravest->worst()->rank()) {
+                $gravest = $one;
+            }
+        }
+
+        return $gravest;
+    }
+
     public function worst(): Severity
     {
         $worst = Severity::Fine;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Judgement\Headline;
+use Nebbia\Core\Judgement\JudgedMix;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Judgement\Tolerance\Gauge;
 use Nebbia\Core\Judgement\Tolerance\Gauges;
@@ -68,4 +69,13 @@ it('says in one sentence how a mix stands', function (array $lines, string $use,
 it('takes the graver of two severities', function (): void {
     expect(Severity::Fine->orWorse(Severity::Caution))->toBe(Severity::Caution)->and(Severity::Stop->orWorse(Severity::Notice))->toBe(Severity::Stop)
         ->and(Severity::Notice->orWorse(Severity::Notice))->toBe(Severity::Notice);
+});
+
+it('takes the worst of several situations, of equal ones the first', function (): void {
+    $body = Cases::body('1 L', [['liquid-castile-soap', '1.2 % w/v', '33 %']], 'final');
+    // 1.2: below the 1.5 of an ordinary plant, above the 0.6 of a sensitive one
+    [$rose, $fern, $jade] = array_map(static fn (string $plant): JudgedMix => Cases::judged($body, $plant), ['cabbage', 'maidenhair-fern', 'jade-plant']);
+    expect($fern->worst()->rank())->toBeGreaterThan($rose->worst()->rank())
+        ->and(JudgedMix::gravest([$rose, $fern, $jade]))->toBe($fern)->and(JudgedMix::gravest([$fern, $jade, $rose]))->toBe($fern)
+        ->and(JudgedMix::gravest([$rose, $rose]))->toBe($rose)->and(JudgedMix::gravest([]))->toBeNull();
 });
