@@ -11,7 +11,7 @@ use Nebbia\Core\Mixing\Mix;
 /** Works out what a mix has become: what is left, what was made, and how acid it is. */
 final readonly class Reactor
 {
-    private const CARBON_DIOXIDE = 44.0095;
+    public const CARBON_DIOXIDE = 44.0095;
 
     private const FATTY_ACID = 282.46;
 
@@ -22,7 +22,7 @@ final readonly class Reactor
     /** g of potassium hydroxide that a gram of an ordinary oil takes (sunflower, olive and the like 0.18 to 0.20). */
     private const SAPONIFICATION = 0.19;
 
-    private const POTASSIUM_HYDROXIDE = 56.1056;
+    public const POTASSIUM_HYDROXIDE = 56.1056;
 
     /** g/mol of the sodium salt of an acid, for one proton of it. */
     private const SALTS = ['acetic-acid' => 82.034, 'citric-acid' => 86.02, 'acetylsalicylic-acid' => 202.14];

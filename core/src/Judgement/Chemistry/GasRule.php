@@ -6,6 +6,7 @@ namespace Nebbia\Core\Judgement\Chemistry;
 
 use Nebbia\Core\Chemistry\Aftermath;
 use Nebbia\Core\Chemistry\GasPressure;
+use Nebbia\Core\Chemistry\Reactor;
 use Nebbia\Core\Chemistry\Reagents;
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Severity;
@@ -53,7 +54,7 @@ final readonly class GasRule implements Rule
         if ($gas->gauge > self::NOTHING) {
             yield Finding::of('gas', Severity::Stop, 'gas.closed', [
                 'litres' => $gas->litres,
-                'grams' => $aftermath->carbonDioxide * $litres * 44.0095,
+                'grams' => $aftermath->carbonDioxide * $litres * Reactor::CARBON_DIOXIDE,
                 'bar' => $gas->gauge * 1.01325,
                 'headspace' => $vessel->headspaceMl,
             ], 'physical constant', 'high')->from('gas');

@@ -38,11 +38,15 @@ final readonly class ToleranceRule implements Rule
     /** Up to this pH strained ash water is no worse than soap. */
     private const MILD_ASH = 10.0;
 
+    /** pH above which strained ash water is lye. */
+    private float $caustic;
+
     /** @var array<string, Row> */
     private array $roots;
 
-    public function __construct(Table $tolerances, private Limits $limits, private Thresholds $leaves, private Substances $substances)
+    public function __construct(Table $tolerances, Table $chemistry, private Limits $limits, private Thresholds $leaves, private Substances $substances)
     {
+        $this->caustic = $chemistry->part('ph')->float('stop_above');
         $roots = [];
         foreach ($tolerances->rows('roots') as $row) {
             foreach ($row->strings('substances') as $substance) {
@@ -162,7 +166,7 @@ final readonly class ToleranceRule implements Rule
     private function measuredAsh(float $ph, Limit $limit, string $substance): Finding
     {
         [$severity, $key] = match (true) {
-            $ph > 11.0 => [Severity::Stop, 'stop'],
+            $ph > $this->caustic => [Severity::Stop, 'stop'],
             $ph > self::MILD_ASH => [Severity::Caution, 'careful'],
             default => [Severity::Fine, 'fine'],
         };

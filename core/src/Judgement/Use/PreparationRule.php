@@ -19,12 +19,15 @@ use Nebbia\Core\Shelf\OnShelf;
 use Nebbia\Core\Shelf\State;
 
 /** Whether the preparations that a mix is taken from are ready, still good, tested where they must be, and enough. */
-final class PreparationRule implements Rule
+final readonly class PreparationRule implements Rule
 {
     /** pH above which nothing is sprayed on leaves. */
-    private const NO_LEAF = 11.0;
+    private float $noLeaf;
 
-    public function __construct(private Kinds $kinds, private Table $soap) {}
+    public function __construct(private Kinds $kinds, private Table $soap, Table $chemistry)
+    {
+        $this->noLeaf = $chemistry->part('ph')->float('stop_above');
+    }
 
     public function grounds(): array
     {
@@ -111,7 +114,7 @@ final class PreparationRule implements Rule
         }
         $least = $jar->ph + log10(min(1.0, $ml / $all));
 
-        return $least <= self::NO_LEAF ? [] : [$this->finding($jar, Severity::Stop, 'caustic', ['ph' => $jar->ph, 'least' => $least], 'physical constant')->from('preparation.caustic')];
+        return $least <= $this->noLeaf ? [] : [$this->finding($jar, Severity::Stop, 'caustic', ['ph' => $jar->ph, 'least' => $least], 'physical constant')->from('preparation.caustic')];
     }
 
     /** @param  array<string, string|int|float>  $params */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Making\Soap;
 
+use Nebbia\Core\Chemistry\Reactor;
 use Nebbia\Core\Data\Interval;
 use Nebbia\Core\Data\Row;
 
@@ -11,7 +12,7 @@ use Nebbia\Core\Data\Row;
 final readonly class Alkali
 {
     /** g/mol of potassium hydroxide, in which oils are measured. */
-    public const KOH = 56.1056;
+    public const KOH = Reactor::POTASSIUM_HYDROXIDE;
 
     private function __construct(
         public string $id,
