@@ -17,6 +17,19 @@ const RUN = /\b[a-z’'-]{2,}(?: [a-z’'-]{2,})+/gi
 /** Dates are said by the browser, in the language of the garden. */
 const DATE = /\b(?:Mon|Tue|Wed|Thu|Fri|Sat|Sun)[a-z]*|\b(?:Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]*/g
 
+/** What somebody typed, which is said in whatever language it was typed in. */
+const TYPED = new Set(['name', 'note', 'by', 'variety', 'material', 'dedicated_to', 'outcome', 'reason', 'recipe', 'planting', 'plants'])
+
+function gather(here: unknown): void {
+  if (Array.isArray(here)) here.forEach(gather)
+  else if (typeof here === 'object' && here !== null) {
+    for (const [key, value] of Object.entries(here)) {
+      if (TYPED.has(key) && typeof value === 'string') names.push(value.toLowerCase())
+      else gather(value)
+    }
+  }
+}
+
 async function views(request: APIRequestContext): Promise<string[]> {
   const json = async (path: string) => (await (await request.get(path)).json()) as never
   const id = (await json('/api/gardens') as { id: string }[])[0]!.id
@@ -26,6 +39,8 @@ async function views(request: APIRequestContext): Promise<string[]> {
   const shelf = await of<{ preparations: { id: string }[] }>('preparations')
   const plot = await of<{ zones: { plantings: { planting: { id: string } }[] }[] }>('plot')
   const recipe = recipes[0]!.id
+  for (const path of ['pantry', 'applications', 'courses', 'today']) gather(await of(path))
+  gather([recipes, troubles, shelf, plot])
 
   return [
     '/', '/garden', '/scout', '/bench', `/bench/${recipe}`, `/mix/${recipe}`, `/label/${recipe}`, `/card/${recipe}`, '/pantry', '/making', `/making/${shelf.preparations[0]!.id}`, '/soap', '/other-uses',
@@ -57,26 +72,31 @@ function leftInEnglish(all: string[]): string[] {
   return [...new Set(all)].filter((text) => (text.replace(DATE, '0').replace(UNIT, '0').match(RUN) ?? []).some((run) => !isKnown(run)))
 }
 
-for (const width of [1280, 390]) {
-  test(`every view in a longer language at ${width} px`, async ({ page, request }) => {
-    test.setTimeout(120_000)
-    await page.setViewportSize({ width, height: 800 })
-    await page.addInitScript(() => localStorage.setItem('nebbia.language', 'pseudo'))
-    const faults: Record<string, unknown> = {}
-    for (const path of await views(request)) {
-      await page.goto(path)
-      await page.waitForLoadState('networkidle')
-      await expect(page.locator('#app *').first()).toBeVisible()
-      const wide = await page.evaluate(() => (document.documentElement.scrollWidth <= window.innerWidth ? [] : [...document.querySelectorAll<HTMLElement>('body *')]
-        .filter((one) => one.getBoundingClientRect().right > window.innerWidth + 1 && one.children.length === 0).map((one) => `${one.tagName} ${one.className} ${one.textContent}`.slice(0, 80))))
-      const cut = await page.evaluate(() => [...document.querySelectorAll<HTMLElement>('body *')].filter((one) => {
-        const style = getComputedStyle(one)
+/** What reaches past the right edge. */
+const tooWide = (page: Page) => page.evaluate(() => (document.documentElement.scrollWidth <= window.innerWidth ? [] : [...document.querySelectorAll<HTMLElement>('body *')]
+  .filter((one) => one.getBoundingClientRect().right > window.innerWidth + 1 && one.children.length === 0).map((one) => `${one.tagName} ${one.className} ${one.textContent}`.slice(0, 80))))
 
-        return ['hidden', 'clip'].includes(style.overflowX) && one.clientWidth > 8 && one.scrollWidth > one.clientWidth + 2 && [...one.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.textContent!.trim() !== '') && one.checkVisibility()
-      }).map((one) => one.textContent!.trim().slice(0, 60)))
-      const english = width === 1280 ? leftInEnglish(await texts(page)) : []
-      if (wide.length > 0 || cut.length > 0 || english.length > 0) faults[path.replace(/[0-9a-z]{26}/g, ':id')] = { wide, cut, english }
-    }
-    expect(faults).toEqual({})
-  })
-}
+/** Texts that do not fit into what holds them. */
+const cutOff = (page: Page) => page.evaluate(() => [...document.querySelectorAll<HTMLElement>('body *')].filter((one) => {
+  const hasText = [...one.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.textContent!.trim() !== '')
+
+  return hasText && ['hidden', 'clip'].includes(getComputedStyle(one).overflowX) && one.clientWidth > 8 && one.scrollWidth > one.clientWidth + 2 && one.checkVisibility()
+}).map((one) => one.textContent!.trim().slice(0, 60)))
+
+test('every view in a language that is a third longer', async ({ page, request }) => {
+  test.setTimeout(180_000)
+  await page.addInitScript(() => localStorage.setItem('nebbia.language', 'pseudo'))
+  const faults: Record<string, unknown> = {}
+  for (const path of await views(request)) {
+    await page.setViewportSize({ width: 1280, height: 800 })
+    await page.goto(path)
+    await page.waitForLoadState('networkidle')
+    await expect(page.locator('#app *').first()).toBeVisible()
+    const english = leftInEnglish(await texts(page))
+    const beyond = [...await tooWide(page), ...await cutOff(page)]
+    await page.setViewportSize({ width: 390, height: 844 })
+    beyond.push(...await tooWide(page), ...await cutOff(page))
+    if (beyond.length > 0 || english.length > 0) faults[path.replace(/[0-9a-z]{26}/g, ':id')] = { beyond, english }
+  }
+  expect(faults).toEqual({})
+})
