@@ -16,7 +16,7 @@ const folds = computed(() => props.fold && seen.value.length > 0 && props.findin
 const notices = computed(() => small.value.filter((one) => one.severity === 'notice').length)
 const words = computed(() => {
   const fine = small.value.length - notices.value
-  return [notices.value && t('parts.finding-list.more-know', { notices: notices.value }), fine && t('parts.finding-list.fine', { fine, are: fine === 1 ? 'is' : 'are' })].filter(Boolean).join(', ')
+  return [notices.value && t('parts.finding-list.more-know', { notices: notices.value }), fine && t('parts.finding-list.fine', { fine })].filter(Boolean).join(', ')
 })
 </script>
 

@@ -107,7 +107,7 @@ const described = computed(() => t('parts.vessel-picture.vessel-filled-order', {
         <text x="220" :y="label.y + label.lines.length * LINE" class="amount">{{ label.amount }}</text>
       </g>
     </svg>
-    <figcaption v-if="dissolved.length" class="small soft">{{ t('parts.vessel-picture.also-adding-no', { toLowerCase: dissolved.map((l) => l.name.toLowerCase()).join(', ') }) }}</figcaption>
+    <figcaption v-if="dissolved.length" class="small soft">{{ t('parts.vessel-picture.also-adding-no', { thing: dissolved.map((l) => l.name.toLowerCase()).join(', ') }) }}</figcaption>
   </figure>
 </template>
 

@@ -13,7 +13,7 @@ defineProps<{ bench: Bench }>()
       <dd>
         <template v-if="bench.fit.fills > 1"><strong>{{ t('bench.fit-note.fills', { fills: bench.fit.fills, each: bench.fit.each }) }}</strong> {{ t('bench.fit-note.amounts-here-one') }}</template>
         <template v-else>{{ bench.fit.said }}</template>
-        <span v-if="bench.fit.if_full && bench.fit.fills === 1" class="soft small">{{ t('bench.fit-note.full-already-pour', { toLowerCase: bench.base_name.toLowerCase(), ifFull: bench.fit.if_full }) }}</span>
+        <span v-if="bench.fit.if_full && bench.fit.fills === 1" class="soft small">{{ t('bench.fit-note.full-already-pour', { thing: bench.base_name.toLowerCase(), ifFull: bench.fit.if_full }) }}</span>
       </dd>
     </div>
     <div><dt>{{ t('bench.fit-note.once-mixed') }}</dt><dd>{{ bench.keeps }}<span v-if="bench.keeps_ground" class="soft small">{{ t('bench.fit-note.ground', { keepsGround: bench.keeps_ground }) }}</span></dd></div>

@@ -42,7 +42,7 @@ function setBaseStrength(text: string): void {
       <div class="worked">
         <template v-if="bench">
           <strong>{{ bench.base_precise }}</strong>
-          <span class="soft small">{{ t('bench.recipe-frame.pour', { toLowerCase: bench.base_name.toLowerCase() }) }}</span>
+          <span class="soft small">{{ t('bench.recipe-frame.pour', { thing: bench.base_name.toLowerCase() }) }}</span>
         </template>
       </div>
     </div>

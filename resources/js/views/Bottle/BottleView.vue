@@ -52,7 +52,7 @@ const preset = computed(() => (reading.value?.ingredient ? { ingredient: reading
             <p v-if="reading.soap">{{ t('bottle.bottle-view.soap') }} <strong>{{ reading.soap }}</strong></p>
             <div v-if="preset" class="actions">
               <n-button type="primary" size="small" @click="saving = true">{{ t('bottle.bottle-view.keep-pantry') }}</n-button>
-              <span class="soft small">{{ t('bottle.bottle-view.as', { toLowerCase: preset.ingredient.toLowerCase() }) }}<template v-if="preset.strength">, {{ preset.strength }}</template></span>
+              <span class="soft small">{{ t('bottle.bottle-view.as', { thing: preset.ingredient.toLowerCase() }) }}<template v-if="preset.strength">, {{ preset.strength }}</template></span>
             </div>
           </section>
           <finding-list v-if="reading.findings.some((one) => one.rule === 'label' && one.ground !== `bottle.finding.${reading!.verdict}`)" :findings="reading.findings.filter((one) => one.ground !== `bottle.finding.${reading!.verdict}`)" :grounds="false" open />

@@ -40,7 +40,7 @@ const troubled = computed(() => all.value.filter((one) => one.troubles.length > 
 const title = computed(() => {
   if (all.value.length === 0) return t('garden.garden-view.nothing-planted-yet')
   if (troubled.value === 0) return t('garden.garden-view.plantings-none-them', { all: all.value.length })
-  return t('garden.garden-view.plantings-troubled', { troubled: troubled.value, all: all.value.length, are: troubled.value === 1 ? 'is' : 'are' })
+  return t('garden.garden-view.plantings-troubled', { troubled: troubled.value, all: all.value.length })
 })
 
 const bears = computed(() => all.value.find((card) => card.planting.id === planting.value?.id)?.bears ?? [])

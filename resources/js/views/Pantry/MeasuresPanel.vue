@@ -48,7 +48,7 @@ function openOwn(one: OwnMeasure | null): void {
       <ul class="own">
         <li v-for="one in pantry.own_measures" :key="one.id">
           <button type="button" @click="openOwn(one)">
-            <strong>{{ t('pantry.measures-panel.a-is', { unitName: one.unit_name, toLowerCase: one.ingredient_name ? t('pantry.measures-panel.of', { toLowerCase: one.ingredient_name.toLowerCase() }) : '', said: one.said }) }}</strong>
+            <strong>{{ t('pantry.measures-panel.a-is', { unitName: one.unit_name, thing: one.ingredient_name ? t('pantry.measures-panel.of', { thing: one.ingredient_name.toLowerCase() }) : '', said: one.said }) }}</strong>
             <span class="soft small">{{ t('pantry.measures-panel.together-came', { range: one.range, count: one.count, and: one.totals.join(t('pantry.measures-panel.and')) }) }}</span>
           </button>
         </li>

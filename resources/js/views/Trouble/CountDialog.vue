@@ -86,9 +86,9 @@ const save = () => attempt(async () => {
             <button type="button" :aria-pressed="draft.counts[n] === '0'" @click="set(n, '0')">{{ t('trouble.count-dialog.clean') }}</button>
           </span>
           <span v-else class="stepper">
-            <button type="button" :aria-label="t('trouble.count-dialog.one-less', { toLowerCase: unit.toLowerCase(), place })" @click="add(n, -1)">−</button>
+            <button type="button" :aria-label="t('trouble.count-dialog.one-less', { thing: unit.toLowerCase(), place })" @click="add(n, -1)">−</button>
             <input :id="`c-${n}`" class="native" inputmode="numeric" autocomplete="off" :value="draft.counts[n]" :aria-invalid="wrong[n] ? 'true' : undefined" @input="set(n, ($event.target as HTMLInputElement).value)">
-            <button v-for="step in steps" :key="step" type="button" :aria-label="t('trouble.count-dialog.more', { step, toLowerCase: unit.toLowerCase(), place })" @click="add(n, step)">+{{ step }}</button>
+            <button v-for="step in steps" :key="step" type="button" :aria-label="t('trouble.count-dialog.more', { step, thing: unit.toLowerCase(), place })" @click="add(n, step)">+{{ step }}</button>
           </span>
         </li>
       </ol>

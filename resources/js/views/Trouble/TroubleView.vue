@@ -47,7 +47,7 @@ const open = computed(() => page.value?.brief.status === 'open')
 const path = () => ({ garden: store.id, trouble: id.value })
 const title = computed(() => {
   const brief = page.value!.brief
-  return brief.target ? t('trouble.trouble-view.on-2', { toUpperCase: brief.name[0]!.toUpperCase(), slice: brief.name.slice(1), planting: brief.planting }) : t('trouble.trouble-view.something', { planting: brief.planting })
+  return brief.target ? t('trouble.trouble-view.on-2', { first: brief.name[0]!.toUpperCase(), rest: brief.name.slice(1), planting: brief.planting }) : t('trouble.trouble-view.something', { planting: brief.planting })
 })
 const under = computed(() => {
   const brief = page.value!.brief
