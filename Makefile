@@ -25,7 +25,7 @@ test: setup ## Run everything that must hold
 test-dates: setup ## The application's tests on a leap day, at both changes of the clocks and at New Year
 	@bin/test-dates
 
-sweep: setup ## Every target, remedy, plant, ingredient, sign and day there is, one by one (some ten minutes)
+sweep: setup ## Every target, remedy, plant, ingredient, sign and day there is, one by one (some half an hour)
 	SWEEP=all vendor/bin/pest -c core/phpunit.xml --test-directory=core/tests core/tests/Sweep
 	SWEEP=all vendor/bin/pest tests/Sweep tests/Feature/SpoiltRowTest.php
 

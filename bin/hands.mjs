@@ -92,7 +92,7 @@ try {
 
   // Parallel logs: as many plantings, courses and rounds as there are logs.
   const LOGS = ROUNDS >= 40 ? 96 : 24
-  const course = await send('POST', `${g}/courses`, { recipe_id: recipe.id, sprayer_id: opened.sprayers[0].id, planting_ids: [planting.id], target: 'aphid', every_days: 1, times: LOGS, starts_on: '2026-05-14' })
+  const course = await send('POST', `${g}/courses`, { recipe_id: recipe.id, sprayer_id: opened.sprayers[0].id, planting_ids: [planting.id], target: 'aphid', every_days: 1, times: LOGS, starts_on: '2026-05-14', all_the_same: true })
   const rounds = course.data.course.rounds
   const before = (await send('GET', `${g}/applications`)).data
   const logs = await Promise.all(rounds.map((round) => send('POST', `${g}/rounds/${round.id}/log`, { version: round.version, volume: '100 mL' })))
@@ -107,7 +107,7 @@ try {
     const soap = (await send('GET', `${g}/pantry`)).data.products.find((one) => one.ingredient === 'liquid-castile-soap')
     const body = { name: 'Drawn from', use: 'foliar', units: 'metric', body: { format: 'nebbia.recipe/1', name: 'Drawn from', use: 'foliar', units: 'metric', base: { amount: '1 L', basis: 'added', liquid: 'water' }, ingredients: [{ ingredient: 'liquid-castile-soap', amount: '2 mL', strength: '33 %' }] } }
     const drawn = (await send('POST', `${g}/recipes`, body)).data.recipe
-    const one = (await send('POST', `${g}/courses`, { recipe_id: drawn.id, sprayer_id: opened.sprayers[0].id, planting_ids: [planting.id], target: 'aphid', every_days: 1, times: 1, starts_on: '2026-05-14', products: [{ line: 0, product_id: soap.id }] })).data.course.rounds[0]
+    const one = (await send('POST', `${g}/courses`, { recipe_id: drawn.id, sprayer_id: opened.sprayers[0].id, planting_ids: [planting.id], target: 'aphid', every_days: 1, times: 1, starts_on: '2026-05-14', all_the_same: true, products: [{ line: 0, product_id: soap.id }] })).data.course.rounds[0]
     const [logged, edited] = await Promise.all([
       send('POST', `${g}/rounds/${one.id}/log`, { version: one.version, volume: '500 mL' }),
       send('PUT', `${g}/products/${soap.id}`, { name: soap.name, ingredient: soap.ingredient, strength: '33 %', size: '1 L', left: '600 mL', version: soap.version }),

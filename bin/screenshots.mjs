@@ -78,9 +78,8 @@ try {
     await page.getByRole('button', { name: 'Done, next' }).click()
     await page.waitForTimeout(400)
   } })
-  await shot('compare', '/compare', { act: async (page) => {
-    for (const name of ['Evening soap', 'Gentle soap', 'Neem at dusk']) await page.getByRole('button', { name }).click()
-    await page.getByLabel('Against').selectOption({ label: 'Fuchsias in the shade' })
+  await shot('first-run', '/welcome?another=1', { act: async (page) => {
+    await page.getByLabel('What grows?').fill('12 tomatoes, a lemon, Hoya kerrii, lime, zzz plantius')
     await page.waitForTimeout(600)
   } })
   await shot('pantry', '/pantry')

@@ -53,7 +53,13 @@ final readonly class CircumstancesOptions
         $sun = (bool) $command->option('sun-soon');
         $bees = (bool) $command->option('bees');
         $part = $command->option('part');
-        $part = ! is_string($part) ? null : PartOfDay::tryFrom(trim($part)) ?? throw BadFile::option('part', Say::it('option.one-of', ['list' => implode(', ', array_column(PartOfDay::cases(), 'value'))]));
+        $part = ! is_string($part)
+            ? null
+            : PartOfDay::tryFrom(trim($part)) ??
+                throw BadFile::option(
+                    'part',
+                    Say::it('option.one-of', ['list' => implode(', ', array_column(PartOfDay::cases(), 'value'))]),
+                );
         if (array_filter($numbers, static fn (?float $one): bool => $one !== null) === [] && ! $sun && ! $bees && $part === null) {
             return null;
         }

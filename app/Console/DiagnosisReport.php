@@ -37,22 +37,33 @@ final readonly class DiagnosisReport
 
         return [
             'format' => self::FORMAT,
-            'causes' => array_map(fn (RankedCause $cause): array => [
-                'target' => $cause->cause,
-                'name' => $this->name($cause),
-                'probability' => $cause->probability,
-                'because' => array_map(static fn (Clue $clue): array => ['sign' => $clue->sign->id, 'seen' => $clue->there, 'bits' => $clue->bits], $cause->clues),
-            ], $diagnosis->causes),
+            'causes' => array_map(
+                fn (RankedCause $cause): array => [
+                    'target' => $cause->cause,
+                    'name' => $this->name($cause),
+                    'probability' => $cause->probability,
+                    'because' => array_map(
+                        static fn (Clue $clue): array => ['sign' => $clue->sign->id, 'seen' => $clue->there, 'bits' => $clue->bits],
+                        $cause->clues,
+                    ),
+                ],
+                $diagnosis->causes,
+            ),
             'settled' => $diagnosis->isSettled(),
-            'next_question' => $next === null ? null : [
-                'sign' => $next->sign->id,
-                'gain_bits' => $next->gainBits,
-                'where' => $this->say($next->sign->where()),
-                'when' => $this->say($next->sign->when()),
-                'name' => $this->say($next->sign->name()),
-                'look' => $this->say($next->sign->look()),
-            ],
-            'findings' => array_map(fn (Finding $finding): array => $finding->toArray($this->catalogue), $diagnosis->findings($this->targets)),
+            'next_question' => $next === null
+                    ? null
+                    : [
+                        'sign' => $next->sign->id,
+                        'gain_bits' => $next->gainBits,
+                        'where' => $this->say($next->sign->where()),
+                        'when' => $this->say($next->sign->when()),
+                        'name' => $this->say($next->sign->name()),
+                        'look' => $this->say($next->sign->look()),
+                    ],
+            'findings' => array_map(
+                fn (Finding $finding): array => $finding->toArray($this->catalogue),
+                $diagnosis->findings($this->targets),
+            ),
         ];
     }
 
@@ -65,8 +76,14 @@ final readonly class DiagnosisReport
     public function listJson(): string
     {
         return $this->encode([
-            'signs' => array_map(fn (string $id): array => ['id' => $id, 'name' => $this->say($this->signs->of($id)->name())], $this->signs->ids()),
-            'targets' => array_map(fn (string $id): array => ['id' => $id, 'name' => $this->targets->named($id)->name], $this->targets->ids()),
+            'signs' => array_map(
+                fn (string $id): array => ['id' => $id, 'name' => $this->say($this->signs->of($id)->name())],
+                $this->signs->ids(),
+            ),
+            'targets' => array_map(
+                fn (string $id): array => ['id' => $id, 'name' => $this->targets->named($id)->name],
+                $this->targets->ids(),
+            ),
             'plants' => array_map(fn (string $id): array => ['id' => $id, 'name' => $this->plants->named($id)->name], $this->plants->ids()),
         ]);
     }
@@ -84,11 +101,25 @@ final readonly class DiagnosisReport
         }
         $text .= "\nWhy ".$this->name($diagnosis->first())."\n";
         foreach ($diagnosis->first()->clues as $clue) {
-            $text .= sprintf("  %s: %s (%+.1f bits)%s\n", Say::it($clue->bits > 0 ? 'console.for' : 'console.against'), $this->say($clue->sign->name()), $clue->bits, $clue->there ? '' : Say::it('console.not-found'));
+            $text .= sprintf(
+                "  %s: %s (%+.1f bits)%s\n",
+                Say::it($clue->bits > 0 ? 'console.for' : 'console.against'),
+                $this->say($clue->sign->name()),
+                $clue->bits,
+                $clue->there ? '' : Say::it('console.not-found'),
+            );
         }
         if ($diagnosis->nextLook !== null) {
             $sign = $diagnosis->nextLook->sign;
-            $text .= "\n".Say::it('console.look-next', ['name' => $sign->name(), 'id' => $sign->id, 'bits' => sprintf('%.2f', $diagnosis->nextLook->gainBits), 'look' => $sign->look()])."\n";
+            $text .=
+                "\n".
+                Say::it('console.look-next', [
+                    'name' => $sign->name(),
+                    'id' => $sign->id,
+                    'bits' => sprintf('%.2f', $diagnosis->nextLook->gainBits),
+                    'look' => $sign->look(),
+                ]).
+                "\n";
         }
 
         return $text;
@@ -101,6 +132,9 @@ final readonly class DiagnosisReport
 
     private function encode(mixed $data): string
     {
-        return json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PRETTY_PRINT);
+        return json_encode(
+            $data,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PRETTY_PRINT,
+        );
     }
 }

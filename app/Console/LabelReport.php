@@ -6,7 +6,6 @@ namespace App\Console;
 
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Sentence\Catalogue;
-use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Reading\Label\LabelFindings;
 use Nebbia\Core\Reading\Label\LabelReading;
 use Nebbia\Core\Reading\Label\Part;
@@ -21,16 +20,25 @@ final readonly class LabelReport
     {
         return [
             'verdict' => $label->verdict->value,
-            'because' => $this->catalogue->say($label->because),
-            'parts' => array_map(static fn (Part $part): array => [
-                'text' => $part->text,
-                'name' => $part->name,
-                'class' => $part->class->value,
-                'start' => $part->start,
-                'end' => $part->end,
-                'percent' => $part->share?->toArray(),
-                'guessed' => $part->isGuess,
-            ], $label->parts),
+            'because' => $this->catalogue->say($label->because()),
+            'contents' => $label->contents === null ? null : [
+                'ingredient' => $label->contents->ingredient->id,
+                'name' => $label->contents->ingredient->name,
+                'strength' => $label->strength(),
+                'use' => $this->catalogue->say($label->contents->use),
+            ],
+            'parts' => array_map(
+                static fn (Part $part): array => [
+                    'text' => $part->text,
+                    'name' => $part->name,
+                    'class' => $part->class->value,
+                    'start' => $part->start,
+                    'end' => $part->end,
+                    'percent' => $part->share?->toArray(),
+                    'guessed' => $part->isGuess,
+                ],
+                $label->parts,
+            ),
             'soap_percent_wv' => $label->soap?->toArray(),
             'detergent_percent_wv' => $label->detergent?->toArray(),
             'findings' => array_map(fn (Finding $finding): array => $finding->toArray($this->catalogue), LabelFindings::of($label)),
@@ -39,14 +47,26 @@ final readonly class LabelReport
 
     public function json(LabelReading $label): string
     {
-        return json_encode($this->toArray($label), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PRETTY_PRINT);
+        return json_encode(
+            $this->toArray($label),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PRETTY_PRINT,
+        );
     }
 
     public function text(LabelReading $label): string
     {
-        $text = $this->catalogue->say(Message::of('bottle.verdict.'.$label->verdict->value)).'. '.$this->catalogue->say($label->because)."\n\n";
+        $text =
+            $this->catalogue->say($label->heading()).
+            '. '.
+            $this->catalogue->say($label->because()).
+            "\n\n";
         foreach ($label->parts as $part) {
-            $text .= sprintf("  %-44s %s%s\n", (string) preg_replace('/\s+/u', ' ', $part->text), $this->catalogue->say($part->class->name()), $part->isGuess ? " ($part->name?)" : '');
+            $text .= sprintf(
+                "  %-44s %s%s\n",
+                (string) preg_replace('/\s+/u', ' ', $part->text),
+                $this->catalogue->say($part->class->name()),
+                $part->isGuess ? " ($part->name?)" : '',
+            );
         }
         $text .= "\n";
         foreach (LabelFindings::of($label) as $finding) {

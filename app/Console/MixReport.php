@@ -35,21 +35,30 @@ final readonly class MixReport
             'after' => $this->after($judged),
             'ph' => $judged->aftermath?->ph?->toArray(),
             'ph_closed' => $judged->aftermath?->phFresh,
-            'made' => array_map(fn (Made $made): array => [
-                'what' => $made->id,
-                'name' => $this->catalogue->say($made->name()),
-                'g_per_l' => $made->gramsPerLitre,
-                'at_most' => ! $made->isLikely,
-            ], $judged->aftermath->made ?? []),
-            'steps' => array_map(fn ($step): array => [
-                'line' => $step->line,
-                'how' => $this->catalogue->say($step->how),
-            ], $mix->steps),
+            'made' => array_map(
+                fn (Made $made): array => [
+                    'what' => $made->id,
+                    'name' => $this->catalogue->say($made->name()),
+                    'g_per_l' => $made->gramsPerLitre,
+                    'at_most' => ! $made->isLikely,
+                ],
+                $judged->aftermath->made ?? [],
+            ),
+            'steps' => array_map(
+                fn ($step): array => [
+                    'line' => $step->line,
+                    'how' => $this->catalogue->say($step->how),
+                ],
+                $mix->steps,
+            ),
             'findings' => array_map(fn (Finding $finding): array => $finding->toArray($this->catalogue), $judged->findings),
         ];
     }
 
-    /** @return list<array{substance: string, percent_wv: array{low: float, likely: float, high: float}}> what is left of each once it has reacted */
+    /**
+     * @return list<array{substance: string, percent_wv: array{low: float, likely: float, high: float}}> what is left of each once it has
+     *     reacted
+     */
     private function after(JudgedMix $judged): array
     {
         $after = [];
@@ -66,7 +75,10 @@ final readonly class MixReport
 
     public function json(JudgedMix $judged): string
     {
-        return json_encode($this->toArray($judged), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PRETTY_PRINT);
+        return json_encode(
+            $this->toArray($judged),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PRETTY_PRINT,
+        );
     }
 
     public function text(JudgedMix $judged): string
@@ -85,7 +97,12 @@ final readonly class MixReport
         $text .= "\nStrength\n";
         foreach ($mix->strengths as $strength) {
             $byVolume = $strength->substance->shownByVolume ? $strength->percentVv : null;
-            $text .= sprintf("  %-28s %s %s\n", $strength->substance->name, $this->span($byVolume ?? $strength->percentWv), $byVolume === null ? '% w/v' : '% v/v');
+            $text .= sprintf(
+                "  %-28s %s %s\n",
+                $strength->substance->name,
+                $this->span($byVolume ?? $strength->percentWv),
+                $byVolume === null ? '% w/v' : '% v/v',
+            );
         }
         $text .= $this->bottle($judged);
         $text .= "\nOrder\n";
@@ -111,12 +128,24 @@ final readonly class MixReport
         $n = KitchenFraction::figures(...);
         $text = "\n".Say::it('console.after-mixing')."\n";
         foreach ($aftermath->made as $made) {
-            $text .= sprintf("  %-46s %s g/L%s\n", ucfirst($this->catalogue->say($made->name())), $n($made->gramsPerLitre), $made->isLikely ? '' : ' '.Say::it('console.at-most'));
+            $text .= sprintf(
+                "  %-46s %s g/L%s\n",
+                ucfirst($this->catalogue->say($made->name())),
+                $n($made->gramsPerLitre),
+                $made->isLikely ? '' : ' '.Say::it('console.at-most'),
+            );
         }
 
-        return $text.($aftermath->ph === null ? '' : '  '.Say::it('console.ph', [
-            'likely' => number_format($aftermath->ph->likely, 1), 'low' => number_format($aftermath->ph->low, 1), 'high' => number_format($aftermath->ph->high, 1),
-        ])."\n");
+        return $text.
+            ($aftermath->ph === null
+                ? ''
+                : '  '.
+                    Say::it('console.ph', [
+                        'likely' => number_format($aftermath->ph->likely, 1),
+                        'low' => number_format($aftermath->ph->low, 1),
+                        'high' => number_format($aftermath->ph->high, 1),
+                    ]).
+                    "\n");
     }
 
     private function finding(Finding $finding): string
@@ -134,6 +163,8 @@ final readonly class MixReport
     {
         $n = KitchenFraction::figures(...);
 
-        return $interval->isExact() ? $n($interval->likely) : $n($interval->likely).' ('.$n($interval->low).' to '.$n($interval->high).')';
+        return $interval->isExact()
+            ? $n($interval->likely)
+            : $n($interval->likely).' ('.$n($interval->low).' to '.$n($interval->high).')';
     }
 }

@@ -13,12 +13,24 @@ abstract class PlainCommand extends Command
     /** @param  string  $text  a page to read */
     protected function say(string $text): void
     {
-        $this->output->write((string) preg_replace('/(?![\t\n])\p{Cc}|[\x{202A}-\x{202E}\x{2066}-\x{2069}]/u', '', mb_scrub($text)), false, OutputInterface::OUTPUT_RAW);
+        $this->output->write(
+            (string) preg_replace('/(?![\t\n])\p{Cc}|[\x{202A}-\x{202E}\x{2066}-\x{2069}]/u', '', mb_scrub($text)),
+            false,
+            OutputInterface::OUTPUT_RAW,
+        );
     }
 
     /** @param  string  $json  control characters below the space are escaped in it already; those above are here */
     protected function give(string $json): void
     {
-        $this->output->write((string) preg_replace_callback('/[\x{7F}-\x{9F}]/u', static fn (array $one): string => sprintf('\\u%04x', mb_ord($one[0])), $json), false, OutputInterface::OUTPUT_RAW);
+        $this->output->write(
+            (string) preg_replace_callback(
+                '/[\x{7F}-\x{9F}]/u',
+                static fn (array $one): string => sprintf('\\u%04x', mb_ord($one[0])),
+                $json,
+            ),
+            false,
+            OutputInterface::OUTPUT_RAW,
+        );
     }
 }

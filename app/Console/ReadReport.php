@@ -39,7 +39,12 @@ final class ReadReport
     {
         $spans = [];
         foreach (is_array($read[$key] ?? null) ? $read[$key] : [] as $span) {
-            if (is_array($span) && is_string($span['text'] ?? null) && is_string($span['kind'] ?? null) && is_string($span['what'] ?? null)) {
+            if (
+                is_array($span) &&
+                is_string($span['text'] ?? null) &&
+                is_string($span['kind'] ?? null) &&
+                is_string($span['what'] ?? null)
+            ) {
                 $spans[] = ['text' => str_replace("\n", ' ', $span['text']), 'kind' => $span['kind'], 'what' => $span['what']];
             }
         }

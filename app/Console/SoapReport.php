@@ -26,7 +26,15 @@ final readonly class SoapReport
             'alkali_needed_g' => $soap->neededG,
             'alkali_product_g' => $soap->productG,
             'alkali_goes_in_g' => $soap->goesInG,
-            'alkalis' => array_map(static fn (array $one): array => ['alkali' => $one[0]->id, 'needed_g' => $one[1], 'goes_in_g' => $one[2], 'purity_percent' => $one[0]->purity->times(100.0)->toArray()], $soap->alkalis),
+            'alkalis' => array_map(
+                static fn (array $one): array => [
+                    'alkali' => $one[0]->id,
+                    'needed_g' => $one[1],
+                    'goes_in_g' => $one[2],
+                    'purity_percent' => $one[0]->purity->times(100.0)->toArray(),
+                ],
+                $soap->alkalis,
+            ),
             'superfat_percent' => $soap->superfat->toArray(),
             'verdict' => $soap->verdict->value,
             'soap_g' => $soap->soap->likely,
@@ -48,7 +56,10 @@ final readonly class SoapReport
     /** @param  list<Finding>  $findings */
     public function json(Soap $soap, array $findings): string
     {
-        return json_encode($this->toArray($soap, $findings), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PRETTY_PRINT);
+        return json_encode(
+            $this->toArray($soap, $findings),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_PRETTY_PRINT,
+        );
     }
 
     /** @param  list<Finding>  $findings */
@@ -67,15 +78,37 @@ final readonly class SoapReport
         foreach ($soap->alkalis as [$alkali, , $grams]) {
             $text .= sprintf("  %-28s %8s g of %s %%\n", ucfirst($alkali->name), $n($grams), $this->span($alkali->purity->times(100.0)));
         }
-        $text .= sprintf("  %-28s %8s g (%s to %s)\n", Say::it('console.cold-water'), $n($soap->solvent->likely), $n($soap->solvent->low), $n($soap->solvent->high));
-        $text .= "\n".Say::it('console.superfat', [
-            'likely' => $this->signed($soap->superfat->likely), 'low' => $this->signed($soap->superfat->low), 'high' => $this->signed($soap->superfat->high), 'needed' => $n($soap->neededG),
-        ])."\n";
-        $text .= Say::it('console.soap-gives', [
-            'soap' => $n($soap->soap->likely), 'glycerol' => $n($soap->glycerolG), 'oil' => $n($soap->oilLeft->likely), 'alkali' => $n($soap->alkaliLeft->likely),
-        ])."\n";
+        $text .= sprintf(
+            "  %-28s %8s g (%s to %s)\n",
+            Say::it('console.cold-water'),
+            $n($soap->solvent->likely),
+            $n($soap->solvent->low),
+            $n($soap->solvent->high),
+        );
+        $text .=
+            "\n".
+            Say::it('console.superfat', [
+                'likely' => $this->signed($soap->superfat->likely),
+                'low' => $this->signed($soap->superfat->low),
+                'high' => $this->signed($soap->superfat->high),
+                'needed' => $n($soap->neededG),
+            ]).
+            "\n";
+        $text .=
+            Say::it('console.soap-gives', [
+                'soap' => $n($soap->soap->likely),
+                'glycerol' => $n($soap->glycerolG),
+                'oil' => $n($soap->oilLeft->likely),
+                'alkali' => $n($soap->alkaliLeft->likely),
+            ])."\n";
 
-        return $text.Say::it('console.stored', ['percent' => $n($soap->request->storage), 'ml' => $n($soap->storageMl), 'rise' => $n($soap->rise->high)])."\n";
+        return $text.
+            Say::it('console.stored', [
+                'percent' => $n($soap->request->storage),
+                'ml' => $n($soap->storageMl),
+                'rise' => $n($soap->rise->high),
+            ]).
+            "\n";
     }
 
     private function signed(float $percent): string

@@ -44,7 +44,10 @@ final class ImmediatePdo extends PDO
         try {
             return parent::exec($statement);
         } catch (PDOException $e) {
-            if (str_starts_with($statement, 'ROLLBACK') && preg_match('/no such savepoint|no transaction is active/', $e->getMessage()) === 1) {
+            if (
+                str_starts_with($statement, 'ROLLBACK') &&
+                preg_match('/no such savepoint|no transaction is active/', $e->getMessage()) === 1
+            ) {
                 return 0;
             }
 

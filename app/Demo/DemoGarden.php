@@ -75,7 +75,9 @@ final class DemoGarden
         $data = Row::of(Yaml::parseFile(database_path('demo/fontegrigia.yaml')), 'fontegrigia.yaml');
 
         return DB::transaction(function () use ($data, $now): Garden {
-            $garden = Garden::query()->create(['clock_offset_s' => $now->getTimestamp() - $this->clock->now()->getTimestamp()] + $data->row('garden')->toArray())->refresh();
+            $garden = Garden::query()
+                ->create(['clock_offset_s' => $now->getTimestamp() - $this->clock->now()->getTimestamp()] + $data->row('garden')->toArray())
+                ->refresh();
             $this->gardeners = $data->strings('gardeners');
             $this->furnish($garden, $data, $now->setTimezone($garden->time_zone)->startOfDay());
             $last = $now->month >= self::SEASON_ENDS ? $now->year : $now->year - 1;
@@ -96,8 +98,15 @@ final class DemoGarden
             }
             foreach ($data->rows('looks') as $row) {
                 ($this->keepLook)(
-                    $garden, $this->plantings[$row->string('planting')], LookKind::from($row->string('kind')), $this->recipes[$row->string('recipe')]->id, null, $row->float('fraction'),
-                    $row->has('leaves') ? (int) $row->float('leaves') : null, $today->addDays((int) $row->float('put_on'))->setTime(19, 30)->utc(), $row->has('score') ? $row->float('score') : null,
+                    $garden,
+                    $this->plantings[$row->string('planting')],
+                    LookKind::from($row->string('kind')),
+                    $this->recipes[$row->string('recipe')]->id,
+                    null,
+                    $row->float('fraction'),
+                    $row->has('leaves') ? (int) $row->float('leaves') : null,
+                    $today->addDays((int) $row->float('put_on'))->setTime(19, 30)->utc(),
+                    $row->has('score') ? $row->float('score') : null,
                     $row->has('note') ? $row->string('note') : null,
                 );
             }
@@ -152,7 +161,9 @@ final class DemoGarden
         foreach ($data->rows('recipes') as $key => $row) {
             $body = $row->row('body');
             $this->recipes[$key] = $garden->recipes()->create([
-                'name' => $body->string('name'), 'use' => $body->string('use'), 'note' => $row->string('note'),
+                'name' => $body->string('name'),
+                'use' => $body->string('use'),
+                'note' => $row->string('note'),
                 'body' => ['format' => RecipeReader::FORMAT] + $body->toArray(),
             ]);
         }
@@ -177,7 +188,12 @@ final class DemoGarden
             ),
         );
         $log = $row->strings('log');
-        foreach ($course->rounds()->with(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])->get() as $n => $round) {
+        foreach (
+            $course
+                ->rounds()
+                ->with(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])
+                ->get() as $n => $round
+        ) {
             if (isset($log[$n])) {
                 $this->write($garden, $round, $log[$n]);
             }
@@ -189,8 +205,13 @@ final class DemoGarden
         $from = $today->addDays((int) $row->float('day'))->setTime((int) $row->float('hour'), 0)->getTimestamp();
         $hours = (int) $row->float('hours');
         $garden->weatherNotes()->create([
-            'kind' => WeatherNote::RAIN, 'from_at' => $from, 'until_at' => $from + $hours * Forecast::HOUR,
-            'hours' => array_map(static fn (int $n): array => [$from + $n * Forecast::HOUR, $row->float('mm') / $hours], range(0, $hours - 1)),
+            'kind' => WeatherNote::RAIN,
+            'from_at' => $from,
+            'until_at' => $from + $hours * Forecast::HOUR,
+            'hours' => array_map(
+                static fn (int $n): array => [$from + $n * Forecast::HOUR, $row->float('mm') / $hours],
+                range(0, $hours - 1),
+            ),
         ]);
     }
 

@@ -16,19 +16,25 @@ use Nebbia\Core\Making\MakingReader;
 /** Something made ahead for the demo garden, begun and finished by the actions that the screens use, then set back in time. */
 final readonly class DemoPreparation
 {
-    public function __construct(
-        private BeginPreparation $begin,
-        private TendPreparation $tend,
-    ) {}
+    public function __construct(private BeginPreparation $begin, private TendPreparation $tend) {}
 
     /** @param  array<string, Sprayer>  $sprayers */
     public function __invoke(Garden $garden, Row $row, array $sprayers, CarbonImmutable $now): Preparation
     {
         $at = static fn (string $field): CarbonImmutable => $now->addMinutes((int) round(60.0 * $row->float($field)))->utc();
-        $jar = ($this->begin)($garden, $this->body($row), $row->string('name'), $row->has('sprayer') ? $sprayers[$row->string('sprayer')] : null);
+        $jar = ($this->begin)(
+            $garden,
+            $this->body($row),
+            $row->string('name'),
+            $row->has('sprayer') ? $sprayers[$row->string('sprayer')] : null,
+        );
         ($this->tend)($garden, $jar, ['note' => $row->string('note')]);
         if ($row->has('strained')) {
-            ($this->tend)($garden, $jar, ['finished' => true, 'kept' => $row->string('place'), 'strained' => $row->has('came') ? $row->string('came') : null]);
+            ($this->tend)($garden, $jar, [
+                'finished' => true,
+                'kept' => $row->string('place'),
+                'strained' => $row->has('came') ? $row->string('came') : null,
+            ]);
             $jar->strained_at = $at('strained');
             $jar->stays = [['place' => $row->string('place'), 'since' => $at('strained')->toIso8601ZuluString()]];
         }
@@ -55,8 +61,13 @@ final readonly class DemoPreparation
         }
         $raw = $row->row('raw')->toArray();
 
-        return $body + ['base' => ['amount' => $row->string('base')], 'ingredients' => array_map(
-            static fn (string $ingredient, mixed $amount): array => ['ingredient' => $ingredient, 'amount' => $amount], array_keys($raw), $raw,
-        )];
+        return $body + [
+            'base' => ['amount' => $row->string('base')],
+            'ingredients' => array_map(
+                static fn (string $ingredient, mixed $amount): array => ['ingredient' => $ingredient, 'amount' => $amount],
+                array_keys($raw),
+                $raw,
+            ),
+        ];
     }
 }

@@ -17,13 +17,12 @@ use Nebbia\Core\Pest\Diagnosis\DiagnosisCircumstances;
 use Nebbia\Core\Pest\Diagnosis\RecentWeather;
 use Nebbia\Core\Pest\Diagnosis\Season;
 use Nebbia\Core\Pest\Diagnosis\Signs;
-use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Target\Targets;
 
 /** One trouble of the demo garden: the look by which it was found, its counts, and what was done, each on its day. */
 final readonly class DemoTrouble
 {
-    public function __construct(private KeepScouting $keep, private Plants $plants, private Targets $targets, private Signs $signs) {}
+    public function __construct(private KeepScouting $keep, private Targets $targets, private Signs $signs) {}
 
     public function __invoke(Garden $garden, Planting $planting, Row $row, CarbonImmutable $today): Trouble
     {
@@ -33,7 +32,12 @@ final readonly class DemoTrouble
             $garden,
             $planting,
             Answers::of($this->signs, $row->strings('present'), $row->strings('absent')),
-            DiagnosisCircumstances::of($this->plants->named($planting->plant), $planting->indoors, Season::of($noticed->month), array_map(RecentWeather::from(...), $row->strings('weather'))),
+            DiagnosisCircumstances::of(
+                $planting->met(),
+                $planting->indoors,
+                Season::of($noticed->month),
+                array_map(RecentWeather::from(...), $row->strings('weather')),
+            ),
             true,
             $row->string('target'),
             $row->string('note'),
@@ -42,18 +46,30 @@ final readonly class DemoTrouble
         $trouble = $garden->troubles()->findOrFail($scouting->trouble_id);
         foreach ($row->rows('tactics') as $tactic) {
             $trouble->tacticUses()->create([
-                'garden_id' => $garden->id, 'tactic' => $tactic->string('tactic'), 'done_at' => $at($tactic->float('day'))->utc(), 'note' => $tactic->string('note') ?: null,
+                'garden_id' => $garden->id,
+                'tactic' => $tactic->string('tactic'),
+                'done_at' => $at($tactic->float('day'))->utc(),
+                'note' => $tactic->string('note') ?: null,
             ]);
         }
         $measure = $this->targets->named($row->string('target'))->watchUntil?->measure;
         foreach ($row->rows('counts') as $count) {
             $trouble->counts()->create([
-                'garden_id' => $garden->id, 'measure' => $measure, 'counts' => $count->floats('counts'), 'leaves_per_plant' => (int) $count->float('leaves'),
-                'enemies' => EnemiesSeen::from($count->string('enemies')), 'counted_at' => $at($count->float('day'))->utc(), 'note' => $count->string('note', '') ?: null,
+                'garden_id' => $garden->id,
+                'measure' => $measure,
+                'counts' => $count->floats('counts'),
+                'leaves_per_plant' => (int) $count->float('leaves'),
+                'enemies' => EnemiesSeen::from($count->string('enemies')),
+                'counted_at' => $at($count->float('day'))->utc(),
+                'note' => $count->string('note', '') ?: null,
             ]);
         }
         if ($row->has('closed')) {
-            $trouble->update(['status' => TroubleStatus::Closed, 'closed_on' => $at($row->float('closed'))->toDateString(), 'outcome' => $row->string('outcome')]);
+            $trouble->update([
+                'status' => TroubleStatus::Closed,
+                'closed_on' => $at($row->float('closed'))->toDateString(),
+                'outcome' => $row->string('outcome'),
+            ]);
         }
 
         return $trouble->refresh();

@@ -38,23 +38,36 @@ final class ErrorResponses
 
             return new JsonResponse(['message' => $message, 'errors' => [$e->field() => [$message]]], 422);
         });
-        $exceptions->render(static fn (StaleWrite $e): JsonResponse => new JsonResponse([
-            'message' => $e->getMessage(), 'yours' => $e->yours, 'theirs' => $e->theirs,
-        ], 409));
+        $exceptions->render(
+            static fn (StaleWrite $e): JsonResponse => new JsonResponse(
+                [
+                    'message' => $e->getMessage(),
+                    'yours' => $e->yours,
+                    'theirs' => $e->theirs,
+                ],
+                409,
+            ),
+        );
         $exceptions->render(static fn (CannotUndo $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));
-        $exceptions->render(static fn (NotFoundHttpException $e, Request $request): ?JsonResponse => $request->is('api/*')
-            ? new JsonResponse(['message' => Say::it('answer.not-here-no')], 404)
-            : null);
-        $exceptions->render(static fn (MethodNotAllowedHttpException $e, Request $request): ?JsonResponse => $request->is('api/*')
-            ? new JsonResponse(['message' => Say::it('answer.cannot-done-here')], 405, $e->getHeaders())
-            : null);
+        $exceptions->render(
+            static fn (NotFoundHttpException $e, Request $request): ?JsonResponse => $request->is('api/*')
+                ? new JsonResponse(['message' => Say::it('answer.not-here-no')], 404)
+                : null,
+        );
+        $exceptions->render(
+            static fn (MethodNotAllowedHttpException $e, Request $request): ?JsonResponse => $request->is('api/*')
+                ? new JsonResponse(['message' => Say::it('answer.cannot-done-here')], 405, $e->getHeaders())
+                : null,
+        );
         $exceptions->render(static function (Throwable $e, Request $request): JsonResponse|Response|null {
             if ($e instanceof HttpExceptionInterface || $e instanceof ValidationException || $e instanceof HttpResponseException) {
                 return null;
             }
             [$status, $message] = app(Mishaps::class)->said($e, $request);
 
-            return $request->is('api/*') ? new JsonResponse(['message' => $message], $status) : response()->view('mishap', ['message' => $message], $status);
+            return $request->is('api/*')
+                ? new JsonResponse(['message' => $message], $status)
+                : response()->view('mishap', ['message' => $message], $status);
         });
     }
 }

@@ -38,7 +38,7 @@ final class Mishaps
 
     public function __construct()
     {
-        $this->numbers = new WeakMap;
+        $this->numbers = new WeakMap();
     }
 
     /** @return array{int, string} the status, and what is said of it */
@@ -52,7 +52,10 @@ final class Mishaps
         };
         $why = $why === 'newer' ? self::newer($e) : self::say($why);
 
-        return [$status, self::say('with-number', ['why' => $why.self::say($kept), 'number' => $this->number($e), 'place' => $this->place()])];
+        return [
+            $status,
+            self::say('with-number', ['why' => $why.self::say($kept), 'number' => $this->number($e), 'place' => $this->place()]),
+        ];
     }
 
     private static function newer(Throwable $e): string
@@ -79,7 +82,13 @@ final class Mishaps
             $sentences = Yaml::parseFile(base_path('messages/en/mishaps.yaml'));
             $text = is_array($sentences) && is_array($sentences['mishap'] ?? null) ? $sentences['mishap'][$key] ?? '' : '';
 
-            return strtr(is_string($text) ? $text : '', array_combine(array_map(static fn (string $name): string => '{'.$name.'}', array_keys($params)), array_map(strval(...), array_values($params))));
+            return strtr(
+                is_string($text) ? $text : '',
+                array_combine(
+                    array_map(static fn (string $name): string => '{'.$name.'}', array_keys($params)),
+                    array_map(strval(...), array_values($params)),
+                ),
+            );
         }
     }
 
@@ -95,7 +104,15 @@ final class Mishaps
             $lines[] = $one::class.': '.self::withoutWhatWasTyped($one).' at '.self::short($one->getFile()).':'.$one->getLine();
         }
         foreach (array_slice($e->getTrace(), 0, 30) as $call) {
-            $lines[] = '  '.self::short($call['file'] ?? '').':'.($call['line'] ?? '').' '.($call['class'] ?? '').($call['type'] ?? '').$call['function'];
+            $lines[] =
+                '  '.
+                self::short($call['file'] ?? '').
+                ':'.
+                ($call['line'] ?? '').
+                ' '.
+                ($call['class'] ?? '').
+                ($call['type'] ?? '').
+                $call['function'];
         }
         try {
             Log::error("Number {$this->number($e)}\n".implode("\n", $lines));
@@ -115,7 +132,7 @@ final class Mishaps
             if ($one instanceof SQLiteDatabaseDoesNotExistException) {
                 return self::WORDS[14];
             }
-            if ($one instanceof PDOException && ! $one instanceof QueryException) {
+            if ($one instanceof PDOException && ! ($one instanceof QueryException)) {
                 $code = (int) ($one->errorInfo[1] ?? 0);
                 if ($code === 1 && preg_match('/no such (table|column)/', $one->getMessage()) === 1) {
                     return [500, 'older'];
@@ -134,7 +151,10 @@ final class Mishaps
     /** A failed query repeats what was to be stored; SQLite's own words do not. */
     private static function withoutWhatWasTyped(Throwable $e): string
     {
-        $text = $e instanceof QueryException ? ($e->getPrevious()?->getMessage() ?? 'a query failed').' in '.$e->getSql() : $e->getMessage();
+        $text =
+            $e instanceof QueryException
+                ? ($e->getPrevious()?->getMessage() ?? 'a query failed').' in '.$e->getSql()
+                : $e->getMessage();
         // What is quoted may have been typed.
         $text = (string) preg_replace('/(["\'“”]).{25,}?\1/su', '$1…$1', mb_scrub($text));
 

@@ -24,7 +24,28 @@ use SplTempFileObject;
  */
 final readonly class PlantingsCsv
 {
-    private const COLUMNS = ['id', 'zone', 'plant', 'name', 'variety', 'number', 'stage', 'height_cm', 'indoors', 'in_flower', 'harvest_on', 'new_until', 'value', 'note', 'area_m2', 'pot_l', 'moved_on', 'states'];
+    private const COLUMNS = [
+        'id',
+        'zone',
+        'plant',
+        'name',
+        'variety',
+        'number',
+        'stage',
+        'height_cm',
+        'indoors',
+        'in_flower',
+        'harvest_on',
+        'new_until',
+        'value',
+        'note',
+        'area_m2',
+        'pot_l',
+        'moved_on',
+        'states',
+        'kind',
+        'sunny_window',
+    ];
 
     private const MOST_ROWS = 5000;
 
@@ -35,10 +56,26 @@ final readonly class PlantingsCsv
         $rows = [self::COLUMNS];
         foreach ($garden->standing()->with('zone')->get() as $planting) {
             $rows[] = [
-                $planting->id, $planting->zone->name, $planting->plant, $planting->name, $planting->variety ?? '', (string) $planting->number, $planting->stage,
-                $planting->height_cm === null ? '' : (string) $planting->height_cm, $planting->indoors ? 'yes' : 'no', $planting->in_flower ? 'yes' : 'no',
-                $planting->harvest_on?->toDateString() ?? '', $planting->new_until?->toDateString() ?? '', $planting->value->value, $planting->note ?? '',
-                (string) $planting->area_m2, (string) $planting->pot_l, $planting->moved_on?->toDateString() ?? '', implode(' ', $planting->states),
+                $planting->id,
+                $planting->zone->name,
+                $planting->kind_name ?? $planting->plant,
+                $planting->name,
+                $planting->variety ?? '',
+                (string) $planting->number,
+                $planting->stage,
+                $planting->height_cm === null ? '' : (string) $planting->height_cm,
+                $planting->indoors ? 'yes' : 'no',
+                $planting->in_flower ? 'yes' : 'no',
+                $planting->harvest_on?->toDateString() ?? '',
+                $planting->new_until?->toDateString() ?? '',
+                $planting->value->value,
+                $planting->note ?? '',
+                (string) $planting->area_m2,
+                (string) $planting->pot_l,
+                $planting->moved_on?->toDateString() ?? '',
+                implode(' ', $planting->states),
+                $planting->kind_name === null ? '' : $planting->plant,
+                $planting->sunny_window ? 'yes' : 'no',
             ];
         }
 
@@ -60,7 +97,7 @@ final readonly class PlantingsCsv
         [$ready, $errors] = [[], []];
         foreach ($rows as $line => $row) {
             try {
-                $checked = Validator::make($row, PlantingRequest::fields(), (new PlantingRequest)->messages())->validate();
+                $checked = Validator::make($row, PlantingRequest::fields(), (new PlantingRequest())->messages())->validate();
                 $text = static fn (string $column): string => is_string($row[$column] ?? null) ? trim($row[$column]) : '';
                 $ready[] = [$text('id'), $text('zone'), PlantingRequest::attributesOf($checked)];
             } catch (ValidationException $e) {
@@ -77,9 +114,14 @@ final readonly class PlantingsCsv
         $done = ['added' => 0, 'changed' => 0];
         foreach ($ready as [$id, $zoneName, $attributes]) {
             $known = $plantings->get($id);
-            $zone = $zoneName === '' ? ($known->zone ?? $zones->first()) : $zones->get(mb_strtolower($zoneName));
+            $zone = $zoneName === '' ? $known->zone ?? $zones->first() : $zones->get(mb_strtolower($zoneName));
             if ($zone === null) {
-                $zone = $garden->zones()->create(['name' => $zoneName === '' ? Say::it('garden.first-zone') : mb_substr($zoneName, 0, 80), 'position' => $zones->count() + 1]);
+                $zone = $garden
+                    ->zones()
+                    ->create([
+                        'name' => $zoneName === '' ? Say::it('garden.first-zone') : mb_substr($zoneName, 0, 80),
+                        'position' => $zones->count() + 1,
+                    ]);
                 $zones->put(mb_strtolower($zone->name), $zone);
             }
             if ($known instanceof Planting) {
@@ -106,7 +148,7 @@ final readonly class PlantingsCsv
         $csv = mb_scrub((string) preg_replace('/^\xEF\xBB\xBF/', '', $csv));
         $first = strtok($csv, "\r\n") ?: '';
         $between = substr_count($first, ';') > substr_count($first, ',') ? ';' : ',';
-        $file = new SplTempFileObject;
+        $file = new SplTempFileObject();
         $file->fwrite($csv);
         $file->setFlags(SplTempFileObject::READ_CSV);
         $file->setCsvControl($between, '"', '');
@@ -117,7 +159,7 @@ final readonly class PlantingsCsv
             if (! is_array($cells) || $cells === [null] || implode('', $cells) === '') {
                 continue;
             }
-            $cells = array_map(static fn (mixed $cell): string => trim((string) $cell), array_values($cells));
+            $cells = array_map(static fn (mixed $cell): string => is_scalar($cell) ? trim((string) $cell) : '', array_values($cells));
             if ($columns === null) {
                 $columns = array_map(static fn (string $name): string => str_replace(' ', '_', mb_strtolower($name)), $cells);
                 $missing = array_diff(['plant', 'number', 'stage'], $columns);
@@ -154,7 +196,7 @@ final readonly class PlantingsCsv
             }
             $row[$column] = match ($column) {
                 'height_cm', 'area_m2', 'pot_l' => TypedNumber::read($cell) ?? $cell,
-                'indoors', 'in_flower' => match (mb_strtolower($cell)) {
+                'indoors', 'in_flower', 'sunny_window' => match (mb_strtolower($cell)) {
                     'yes', 'y', 'true', '1', 'x' => true,
                     'no', 'n', 'false', '0' => false,
                     default => $cell,

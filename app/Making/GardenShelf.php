@@ -38,7 +38,8 @@ final class GardenShelf implements Shelf
 
     public function __construct(
         private readonly Garden $garden,
-        private readonly Kinds $kinds, private readonly Ingredients $ingredients,
+        private readonly Kinds $kinds,
+        private readonly Ingredients $ingredients,
         private readonly MakingReader $reader,
         private readonly Maker $maker,
         private readonly SoapStock $soaps,
@@ -79,8 +80,13 @@ final class GardenShelf implements Shelf
     public function timeline(Preparation $row): Timeline
     {
         return Timeline::of(
-            $this->kinds->get($row->kind), $row->started_at->setTimezone($this->garden->time_zone), $row->stayed(), $this->garden->localNow(),
-            $row->stirred_at, $row->test === null ? null : SoapTest::of($row->test['clear'], $row->test['ph'])->hasPassed(), $row->strained_at === null ? null : $row->left_ml,
+            $this->kinds->get($row->kind),
+            $row->started_at->setTimezone($this->garden->time_zone),
+            $row->stayed(),
+            $this->garden->localNow(),
+            $row->stirred_at,
+            $row->test === null ? null : SoapTest::of($row->test['clear'], $row->test['ph'])->hasPassed(),
+            $row->strained_at === null ? null : $row->left_ml,
         );
     }
 
@@ -95,7 +101,10 @@ final class GardenShelf implements Shelf
     {
         $plan = $row->body['soap'] ?? [];
 
-        return $this->soaps->plan(is_array($plan) ? $plan : [], UnitSystem::tryFrom(is_string($row->body['units'] ?? null) ? $row->body['units'] : '') ?? $this->garden->units);
+        return $this->soaps->plan(
+            is_array($plan) ? $plan : [],
+            UnitSystem::tryFrom(is_string($row->body['units'] ?? null) ? $row->body['units'] : '') ?? $this->garden->units,
+        );
     }
 
     private function onShelf(Preparation $row): ?OnShelf
@@ -103,7 +112,9 @@ final class GardenShelf implements Shelf
         $kind = $this->kinds->get($row->kind);
         $timeline = $this->timeline($row);
         $state = $row->deleted_at === null ? $timeline->state : State::Empty;
-        $local = fn (?DateTimeImmutable $time): ?CarbonImmutable => $time === null ? null : CarbonImmutable::instance($time)->setTimezone($this->garden->time_zone);
+        $local = fn (?DateTimeImmutable $time): ?CarbonImmutable => $time === null
+            ? null
+            : CarbonImmutable::instance($time)->setTimezone($this->garden->time_zone);
         $left = $row->left_ml;
         try {
             if ($kind->isSoap()) {
@@ -120,8 +131,16 @@ final class GardenShelf implements Shelf
         }
 
         return OnShelf::of(
-            $row->id, $row->name, $kind, $this->ingredients->named($kind->makes), $contents, $state, $local($timeline->readyAt ?? $timeline->strainAt), $local($timeline->useBy),
-            $left, $row->ph,
+            $row->id,
+            $row->name,
+            $kind,
+            $this->ingredients->named($kind->makes),
+            $contents,
+            $state,
+            $local($timeline->readyAt ?? $timeline->strainAt),
+            $local($timeline->useBy),
+            $left,
+            $row->ph,
         );
     }
 

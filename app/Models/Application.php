@@ -40,7 +40,13 @@ final class Application extends HouseholdModel
 
     protected function casts(): array
     {
-        return ['applied_at' => 'immutable_datetime', 'snapshot' => 'array', 'doses' => 'array', 'planting_ids' => 'array', 'rinsed' => 'boolean'];
+        return [
+            'applied_at' => 'immutable_datetime',
+            'snapshot' => 'array',
+            'doses' => 'array',
+            'planting_ids' => 'array',
+            'rinsed' => 'boolean',
+        ];
     }
 
     /** @return BelongsTo<Round, $this> */

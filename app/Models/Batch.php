@@ -27,7 +27,14 @@ final class Batch extends HouseholdModel
 
     protected function casts(): array
     {
-        return ['volume_ml' => 'float', 'left_ml' => 'float', 'fills' => 'integer', 'made_at' => 'immutable_datetime', 'use_by' => 'immutable_datetime', 'gone_at' => 'immutable_datetime'];
+        return [
+            'volume_ml' => 'float',
+            'left_ml' => 'float',
+            'fills' => 'integer',
+            'made_at' => 'immutable_datetime',
+            'use_by' => 'immutable_datetime',
+            'gone_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return HasMany<Application, $this> */

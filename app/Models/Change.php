@@ -11,10 +11,13 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * One thing a gardener did, with what every row was before and after it, so that it can be undone.
  *
+ * @phpstan-type Row array<string, mixed>
+ * @phpstan-type Entry array{event: string, model: class-string<HouseholdModel>, id: string, version: int, before: Row}
+ *
  * @property string $id
  * @property string $garden_id
  * @property string $label
- * @property list<array{event: string, model: class-string<HouseholdModel>, id: string, version: int, before: array<string, mixed>}> $entries
+ * @property list<Entry> $entries
  * @property CarbonImmutable $made_at
  * @property CarbonImmutable|null $undone_at
  */

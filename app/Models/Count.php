@@ -33,6 +33,11 @@ final class Count extends HouseholdModel
 
     protected function casts(): array
     {
-        return ['counted_at' => 'immutable_datetime', 'measure' => CountMeasure::class, 'counts' => 'array', 'enemies' => EnemiesSeen::class];
+        return [
+            'counted_at' => 'immutable_datetime',
+            'measure' => CountMeasure::class,
+            'counts' => 'array',
+            'enemies' => EnemiesSeen::class,
+        ];
     }
 }

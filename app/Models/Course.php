@@ -37,7 +37,10 @@ final class Course extends HouseholdModel
     protected function readable(): array
     {
         return [
-            'target' => [static fn (mixed $raw): bool => $raw === null || (is_string($raw) && app(Targets::class)->idOf($raw) !== null), null],
+            'target' => [
+                static fn (mixed $raw): bool => $raw === null || (is_string($raw) && app(Targets::class)->idOf($raw) !== null),
+                null,
+            ],
             'products' => [Spoilt::or(Spoilt::map(is_string(...))), null],
         ];
     }

@@ -8,6 +8,8 @@ use App\Time\Clock;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Nebbia\Core\Chemistry\Water;
+use Nebbia\Core\Judgement\Hour\Room;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Planning\Course\FreeHours;
 use Nebbia\Core\Weather\Place;
@@ -17,6 +19,7 @@ use Nebbia\Core\Weather\Place;
  *
  * @property string $name
  * @property bool $is_demo
+ * @property bool $put_away a demo that is not shown any more
  * @property UnitSystem $units
  * @property string $language
  * @property string $time_zone
@@ -25,27 +28,54 @@ use Nebbia\Core\Weather\Place;
  * @property int|null $altitude_m
  * @property float $hardness_mg_l
  * @property float $alkalinity_mg_l
+ * @property bool $water_known whether somebody wrote those two down
  * @property string $theme
  * @property string $currency
  * @property list<array{days?: list<string>, from: string, to: string}> $free_hours when there is time
  * @property int $clock_offset_s seconds that it is ahead of the clock: a demo stands in its own spring
+ * @property bool $indoors a windowsill: what is added stands in a room
+ * @property float|null $room_day_c as measured
+ * @property float|null $room_night_c
+ * @property float|null $room_humidity %
+ * @property string|null $forecast_url that the household has set; nothing is called without it
+ * @property array<string, string>|null $forecast_fields ours => the name in its answer
+ * @property string|null $poison_centre its number, as it is dialled
  * @property list<string> $around who and what is about: cats, dogs, children, pond, hives, hens
  */
 final class Garden extends HouseholdModel
 {
-    protected $attributes = ['around' => '[]', 'free_hours' => '[]', 'clock_offset_s' => 0];
+    protected $attributes = [
+        'around' => '[]',
+        'free_hours' => '[]',
+        'clock_offset_s' => 0,
+        'water_known' => true,
+        'indoors' => false,
+        'put_away' => false,
+    ];
 
     protected function readable(): array
     {
         return [
             'around' => [Spoilt::texts(), '[]'],
-            'free_hours' => [Spoilt::reads(static fn (mixed $raw) => FreeHours::read(is_string($raw) ? json_decode($raw, true) : null, 'free_hours')), '[]'],
+            'forecast_fields' => [Spoilt::or(Spoilt::map(is_string(...))), null],
+            'free_hours' => [
+                Spoilt::reads(static fn (mixed $raw) => FreeHours::read(is_string($raw) ? json_decode($raw, true) : null, 'free_hours')),
+                '[]',
+            ],
         ];
     }
 
     protected function casts(): array
     {
-        return ['is_demo' => 'boolean', 'units' => UnitSystem::class, 'around' => 'array', 'free_hours' => 'array'];
+        $flags = array_fill_keys(['is_demo', 'water_known', 'indoors', 'put_away'], 'boolean');
+
+        return $flags + ['units' => UnitSystem::class, 'around' => 'array', 'free_hours' => 'array', 'forecast_fields' => 'array'];
+    }
+
+    /** The water as it was written down; null where nobody did. */
+    public function water(): ?Water
+    {
+        return $this->water_known ? Water::measured($this->hardness_mg_l, $this->alkalinity_mg_l) : null;
     }
 
     /** The instant it is there, in UTC. */
@@ -54,16 +84,35 @@ final class Garden extends HouseholdModel
         return app(Clock::class)->in($this);
     }
 
+    /** The air of its rooms, as far as it was measured; null where nothing was. */
+    public function room(Room $usual): ?Room
+    {
+        return $this->room_day_c === null && $this->room_night_c === null && $this->room_humidity === null
+            ? null
+            : $usual->measured($this->room_day_c, $this->room_night_c, $this->room_humidity);
+    }
+
     /** The same by the clocks of the place. */
     public function localNow(): CarbonImmutable
     {
         return $this->now()->setTimezone($this->time_zone);
     }
 
+    /** Two letters of the country that goes with its time zone; null where there is none. */
+    public function country(): ?string
+    {
+        $there = (new DateTimeZone($this->time_zone))->getLocation();
+        $code = is_array($there) && is_string($there['country_code'] ?? null) ? $there['country_code'] : '';
+
+        return preg_match('/^[A-Z]{2}$/', $code) === 1 ? $code : null;
+    }
+
     /** Null where nobody has written down where it lies. */
     public function place(): ?Place
     {
-        return $this->latitude === null || $this->longitude === null ? null : new Place($this->latitude, $this->longitude, new DateTimeZone($this->time_zone), (float) ($this->altitude_m ?? 0));
+        return $this->latitude === null || $this->longitude === null
+            ? null
+            : new Place($this->latitude, $this->longitude, new DateTimeZone($this->time_zone), (float) ($this->altitude_m ?? 0));
     }
 
     /** @return HasMany<Zone, $this> */

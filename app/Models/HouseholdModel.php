@@ -41,7 +41,8 @@ abstract class HouseholdModel extends Model
     private const NOTED = ['created', 'updated', 'deleted', 'restored'];
 
     /**
-     * What its columns must hold to be read: column => [whether this is readable, of the value and the whole row; what stands in its place if not].
+     * What its columns must hold to be read: column => [whether this is readable, of the value and the whole row; what stands in its place
+     * if not].
      *
      * @return array<string, array{Closure, string|null}>
      */
@@ -124,7 +125,9 @@ abstract class HouseholdModel extends Model
     {
         $garden = $this->getAttributes()['garden_id'] ?? null;
 
-        return Carbon::instance(is_string($garden) ? app(Clock::class)->inGarden($garden) : ($this instanceof Garden ? $this->now() : app(Clock::class)->now()));
+        return Carbon::instance(
+            is_string($garden) ? app(Clock::class)->inGarden($garden) : ($this instanceof Garden ? $this->now() : app(Clock::class)->now()),
+        );
     }
 
     /**

@@ -26,7 +26,16 @@ use Carbon\CarbonImmutable;
  */
 final class Look extends HouseholdModel
 {
-    protected $attributes = ['application_id' => null, 'recipe_id' => null, 'recipe_name' => null, 'leaves' => null, 'look_at' => null, 'seen_at' => null, 'score' => null, 'note' => null];
+    protected $attributes = [
+        'application_id' => null,
+        'recipe_id' => null,
+        'recipe_name' => null,
+        'leaves' => null,
+        'look_at' => null,
+        'seen_at' => null,
+        'score' => null,
+        'note' => null,
+    ];
 
     protected function readable(): array
     {
@@ -38,8 +47,13 @@ final class Look extends HouseholdModel
     protected function casts(): array
     {
         return [
-            'kind' => LookKind::class, 'fraction' => 'float', 'strengths' => 'array', 'score' => 'float',
-            'put_on_at' => 'immutable_datetime', 'look_at' => 'immutable_datetime', 'seen_at' => 'immutable_datetime',
+            'kind' => LookKind::class,
+            'fraction' => 'float',
+            'strengths' => 'array',
+            'score' => 'float',
+            'put_on_at' => 'immutable_datetime',
+            'look_at' => 'immutable_datetime',
+            'seen_at' => 'immutable_datetime',
         ];
     }
 }

@@ -32,6 +32,13 @@ final class OwnMeasure extends HouseholdModel
 
     protected function casts(): array
     {
-        return ['totals' => 'array', 'step' => 'float', 'low' => 'float', 'likely' => 'float', 'high' => 'float', 'is_weighed' => 'boolean'];
+        return [
+            'totals' => 'array',
+            'step' => 'float',
+            'low' => 'float',
+            'likely' => 'float',
+            'high' => 'float',
+            'is_weighed' => 'boolean',
+        ];
     }
 }

@@ -31,7 +31,16 @@ use Nebbia\Core\Shelf\Stay;
 final class Preparation extends HouseholdModel
 {
     protected $attributes = [
-        'sprayer_id' => null, 'stirred_at' => null, 'strained_at' => null, 'stays' => '[]', 'done' => '[]', 'timers' => '[]', 'left_ml' => null, 'ph' => null, 'test' => null, 'note' => null,
+        'sprayer_id' => null,
+        'stirred_at' => null,
+        'strained_at' => null,
+        'stays' => '[]',
+        'done' => '[]',
+        'timers' => '[]',
+        'left_ml' => null,
+        'ph' => null,
+        'test' => null,
+        'note' => null,
     ];
 
     protected function readable(): array
@@ -39,7 +48,15 @@ final class Preparation extends HouseholdModel
         return [
             'kind' => [Spoilt::reads(static fn (mixed $raw) => app(Kinds::class)->get(is_string($raw) ? $raw : '')), self::ASIDE],
             'body' => [Spoilt::map(), self::ASIDE],
-            'stays' => [Spoilt::list(static fn (mixed $one): bool => is_array($one) && is_string($one['since'] ?? null) && is_string($one['place'] ?? null) && KeepingPlace::tryFrom($one['place']) !== null), '[]'],
+            'stays' => [
+                Spoilt::list(
+                    static fn (mixed $one): bool => is_array($one) &&
+                        is_string($one['since'] ?? null) &&
+                        is_string($one['place'] ?? null) &&
+                        KeepingPlace::tryFrom($one['place']) !== null,
+                ),
+                '[]',
+            ],
             'done' => [Spoilt::map(is_string(...)), '[]'],
             'timers' => [Spoilt::map(is_string(...)), '[]'],
         ];
@@ -48,15 +65,26 @@ final class Preparation extends HouseholdModel
     protected function casts(): array
     {
         return [
-            'body' => 'array', 'stays' => 'array', 'done' => 'array', 'timers' => 'array', 'test' => 'array', 'left_ml' => 'float', 'ph' => 'float',
-            'started_at' => 'immutable_datetime', 'stirred_at' => 'immutable_datetime', 'strained_at' => 'immutable_datetime',
+            'body' => 'array',
+            'stays' => 'array',
+            'done' => 'array',
+            'timers' => 'array',
+            'test' => 'array',
+            'left_ml' => 'float',
+            'ph' => 'float',
+            'started_at' => 'immutable_datetime',
+            'stirred_at' => 'immutable_datetime',
+            'strained_at' => 'immutable_datetime',
         ];
     }
 
     /** @return list<Stay> */
     public function stayed(): array
     {
-        return array_map(static fn (array $stay): Stay => new Stay(KeepingPlace::from($stay['place']), CarbonImmutable::parse($stay['since'], 'UTC')), $this->stays);
+        return array_map(
+            static fn (array $stay): Stay => new Stay(KeepingPlace::from($stay['place']), CarbonImmutable::parse($stay['since'], 'UTC')),
+            $this->stays,
+        );
     }
 
     public function place(): ?KeepingPlace

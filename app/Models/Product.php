@@ -27,22 +27,47 @@ use Nebbia\Core\Substance\StrengthParser;
  */
 final class Product extends HouseholdModel
 {
-    protected $attributes = ['strength' => null, 'density' => null, 'size' => null, 'left' => null, 'price' => null, 'opened_on' => null, 'best_before' => null, 'note' => null];
+    protected $attributes = [
+        'strength' => null,
+        'density' => null,
+        'size' => null,
+        'left' => null,
+        'price' => null,
+        'opened_on' => null,
+        'best_before' => null,
+        'note' => null,
+    ];
 
     protected function readable(): array
     {
         return [
-            'ingredient' => [static fn (mixed $raw): bool => is_string($raw) && in_array($raw, app(Ingredients::class)->ids(), true), self::ASIDE],
+            'ingredient' => [
+                static fn (mixed $raw): bool => is_string($raw) && in_array($raw, app(Ingredients::class)->ids(), true),
+                self::ASIDE,
+            ],
             // After the ingredient: a row without one is put aside.
-            'strength' => [static fn (mixed $raw, array $row): bool => $raw === null || Spoilt::reads(static fn () => StrengthParser::parse(is_string($raw) ? $raw : '', app(Ingredients::class)->named((string) $row['ingredient'])))($raw), null],
+            'strength' => [
+                static fn (mixed $raw, array $row): bool => $raw === null ||
+                    Spoilt::reads(
+                        static fn () => StrengthParser::parse(
+                            is_string($raw) ? $raw : '',
+                            app(Ingredients::class)->named((string) $row['ingredient']),
+                        ),
+                    )($raw),
+                null,
+            ],
         ];
     }
 
     protected function casts(): array
     {
         return [
-            'density' => 'float', 'size' => 'float', 'left' => 'float', 'price' => 'float',
-            'opened_on' => 'immutable_date:Y-m-d', 'best_before' => 'immutable_date:Y-m-d',
+            'density' => 'float',
+            'size' => 'float',
+            'left' => 'float',
+            'price' => 'float',
+            'opened_on' => 'immutable_date:Y-m-d',
+            'best_before' => 'immutable_date:Y-m-d',
         ];
     }
 
@@ -51,9 +76,17 @@ final class Product extends HouseholdModel
         $ingredient = app(Ingredients::class)->named($this->ingredient);
 
         return Bottle::of(
-            $this->id, $this->name, $ingredient,
+            $this->id,
+            $this->name,
+            $ingredient,
             $this->strength === null ? Strength::usual($ingredient) : StrengthParser::parse($this->strength, $ingredient),
-            $this->strength, $this->size, $this->left, $this->price, $this->density, $this->opened_on, $this->best_before,
+            $this->strength,
+            $this->size,
+            $this->left,
+            $this->price,
+            $this->density,
+            $this->opened_on,
+            $this->best_before,
         );
     }
 }

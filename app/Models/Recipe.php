@@ -19,19 +19,28 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 final class Recipe extends HouseholdModel
 {
     /** In place of a recipe that cannot be read: water. Its saved versions are still there. */
-    private const NOTHING = '{"format":"nebbia.recipe/1","name":"","use":"foliar","units":"metric","base":{"amount":"1 L","basis":"added","liquid":"water"},"ingredients":[]}';
+    private const NOTHING = '{"format":"nebbia.recipe/1","name":"","use":"foliar","units":"metric",'.
+        '"base":{"amount":"1 L","basis":"added","liquid":"water"},"ingredients":[]}';
 
     protected static function booted(): void
     {
         self::saving(static function (self $recipe): void {
-            $recipe->searchable = mb_strtolower($recipe->name.' '.$recipe->use.' '.$recipe->note.' '.json_encode($recipe->body));
+            $recipe->searchable = mb_strtolower(
+                $recipe->name.' '.$recipe->use.' '.$recipe->note.' '.json_encode($recipe->body),
+            );
         });
         self::saved(static function (self $recipe): void {
             // A deletion is no new wording.
             if ($recipe->deleted_at === null) {
-                $recipe->versions()->updateOrCreate(['number' => $recipe->version], [
-                    'name' => $recipe->name, 'body' => $recipe->body, 'note' => $recipe->note, 'saved_at' => $recipe->updated_at,
-                ]);
+                $recipe->versions()->updateOrCreate(
+                    ['number' => $recipe->version],
+                    [
+                        'name' => $recipe->name,
+                        'body' => $recipe->body,
+                        'note' => $recipe->note,
+                        'saved_at' => $recipe->updated_at,
+                    ],
+                );
             }
         });
     }
@@ -39,7 +48,13 @@ final class Recipe extends HouseholdModel
     protected function readable(): array
     {
         return [
-            'body' => [static fn (mixed $raw): bool => is_string($raw) && is_array($body = json_decode($raw, true)) && is_array($body['base'] ?? null) && is_array($body['ingredients'] ?? null), self::NOTHING],
+            'body' => [
+                static fn (mixed $raw): bool => is_string($raw) &&
+                    is_array($body = json_decode($raw, true)) &&
+                    is_array($body['base'] ?? null) &&
+                    is_array($body['ingredients'] ?? null),
+                self::NOTHING,
+            ],
         ];
     }
 

@@ -39,7 +39,12 @@ final class Round extends HouseholdModel
 
     protected function casts(): array
     {
-        return ['due_on' => 'immutable_date:Y-m-d', 'due_hour' => 'integer', 'done_planting_ids' => 'array', 'status' => RoundStatus::class];
+        return [
+            'due_on' => 'immutable_date:Y-m-d',
+            'due_hour' => 'integer',
+            'done_planting_ids' => 'array',
+            'status' => RoundStatus::class,
+        ];
     }
 
     /** @return BelongsTo<Course, $this> */
@@ -63,9 +68,10 @@ final class Round extends HouseholdModel
     /** mL that it still takes: what was planned, less the share of the plants that have had it. */
     public function volumeMl(): float
     {
-        $all = $this->course->plantings->sum('number');
+        $count = static fn (Planting $planting): int => $planting->number;
+        $all = $this->course->plantings->sum($count);
 
-        return $all > 0 ? $this->course->volume_ml * $this->open()->sum('number') / $all : $this->course->volume_ml;
+        return $all > 0 ? ($this->course->volume_ml * $this->open()->sum($count)) / $all : $this->course->volume_ml;
     }
 
     /** @return Collection<int, Planting> that still want it; the course's plantings must be loaded */

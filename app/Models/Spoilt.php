@@ -38,7 +38,9 @@ final class Spoilt
         return static function (mixed $raw) use ($each): bool {
             $value = is_string($raw) ? json_decode($raw, true) : null;
 
-            return is_array($value) && array_is_list($value) && ($each === null || array_filter($value, static fn (mixed $one): bool => ! $each($one)) === []);
+            return is_array($value) &&
+                array_is_list($value) &&
+                ($each === null || array_filter($value, static fn (mixed $one): bool => ! $each($one)) === []);
         };
     }
 

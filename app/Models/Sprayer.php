@@ -22,15 +22,33 @@ use Nebbia\Core\Mixing\Need\NeedEstimator;
  */
 final class Sprayer extends HouseholdModel
 {
-    protected $attributes = ['material' => null, 'dedicated_to' => null, 'finest_passage_mm' => null, 'ml_per_squeeze' => null, 'ml_per_minute' => null];
+    protected $attributes = [
+        'material' => null,
+        'dedicated_to' => null,
+        'finest_passage_mm' => null,
+        'ml_per_squeeze' => null,
+        'ml_per_minute' => null,
+    ];
 
     protected function casts(): array
     {
-        return ['capacity_ml' => 'float', 'usable_fraction' => 'float', 'finest_passage_mm' => 'float', 'ml_per_squeeze' => 'float', 'ml_per_minute' => 'float'];
+        return [
+            'capacity_ml' => 'float',
+            'usable_fraction' => 'float',
+            'finest_passage_mm' => 'float',
+            'ml_per_squeeze' => 'float',
+            'ml_per_minute' => 'float',
+        ];
     }
 
     public function vessel(): Vessel
     {
-        return Vessel::of($this->name, $this->capacity_ml, $this->usable_fraction, app(NeedEstimator::class)->dead($this->capacity_ml), $this->finest_passage_mm);
+        return Vessel::of(
+            $this->name,
+            $this->capacity_ml,
+            $this->usable_fraction,
+            app(NeedEstimator::class)->dead($this->capacity_ml),
+            $this->finest_passage_mm,
+        );
     }
 }

@@ -33,7 +33,10 @@ final class Trouble extends HouseholdModel
     protected function readable(): array
     {
         return [
-            'target' => [static fn (mixed $raw): bool => $raw === null || (is_string($raw) && app(Targets::class)->idOf($raw) !== null), null],
+            'target' => [
+                static fn (mixed $raw): bool => $raw === null || (is_string($raw) && app(Targets::class)->idOf($raw) !== null),
+                null,
+            ],
         ];
     }
 

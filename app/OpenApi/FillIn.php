@@ -35,7 +35,12 @@ final class FillIn
         foreach ($analysis->getAnnotationsOfType(OA\Schema::class) as $schema) {
             $context = $schema->_context;
             $class = $context === null || ! is_string($context->class) ? '' : ltrim($context->fullyQualifiedName($context->class), '\\');
-            if (! $schema instanceof OA\Schema || $schema->schema === Generator::UNDEFINED || $schema->properties !== Generator::UNDEFINED || ! is_subclass_of($class, TypedRequest::class)) {
+            if (
+                ! ($schema instanceof OA\Schema) ||
+                $schema->schema === Generator::UNDEFINED ||
+                $schema->properties !== Generator::UNDEFINED ||
+                ! is_subclass_of($class, TypedRequest::class)
+            ) {
                 continue;
             }
             $drawn = new RequestSchema($class, $context);
@@ -64,9 +69,13 @@ final class FillIn
         }
         $responses = is_array($operation->responses) ? $operation->responses : [];
         foreach ($failures as $status => $ref) {
-            $responses[] = new OA\Response(['response' => $status, 'description' => 'Refused', 'content' => [
-                'application/json' => new OA\MediaType(['mediaType' => 'application/json', 'schema' => new OA\Schema(['ref' => $ref])]),
-            ]]);
+            $responses[] = new OA\Response([
+                'response' => $status,
+                'description' => 'Refused',
+                'content' => [
+                    'application/json' => new OA\MediaType(['mediaType' => 'application/json', 'schema' => new OA\Schema(['ref' => $ref])]),
+                ],
+            ]);
         }
         $operation->responses = $responses;
     }

@@ -24,7 +24,7 @@ final readonly class RequestSchema
     /** @param  class-string<TypedRequest>  $request */
     public function __construct(private string $request, private Context $context)
     {
-        $this->rules = (new $request)->rules();
+        $this->rules = (new $request())->rules();
     }
 
     /** @return list<OA\Property> */
@@ -45,7 +45,13 @@ final readonly class RequestSchema
         $parts = [];
         foreach ($this->request::parts() as $field => $name) {
             if ($this->under("$field.*.") !== []) {
-                $parts[] = new OA\Schema(['_context' => $this->context, 'schema' => $name, 'type' => 'object', 'required' => $this->requiredUnder("$field.*."), 'properties' => $this->under("$field.*.")]);
+                $parts[] = new OA\Schema([
+                    '_context' => $this->context,
+                    'schema' => $name,
+                    'type' => 'object',
+                    'required' => $this->requiredUnder("$field.*."),
+                    'properties' => $this->under("$field.*."),
+                ]);
             }
         }
 
@@ -60,7 +66,11 @@ final readonly class RequestSchema
             $name = $this->nameUnder($path, $field);
             if ($name !== null) {
                 $about = $this->request::about()[$field] ?? null;
-                $properties[] = new OA\Property(['_context' => $this->context, 'property' => $name] + ($about === null ? [] : ['description' => $about]) + $this->schema($field, $rules));
+                $properties[] = new OA\Property(
+                    ['_context' => $this->context, 'property' => $name] +
+                        ($about === null ? [] : ['description' => $about]) +
+                        $this->schema($field, $rules),
+                );
             }
         }
 
@@ -99,8 +109,18 @@ final readonly class RequestSchema
         $schema = match (true) {
             $part !== null && ! $this->isList($field, $words) => ['ref' => self::ref($part)],
             ! in_array('array', $words, true) => $this->simple($rules, array_values($words)),
-            $this->isList($field, $words) => ['type' => 'array', 'items' => new OA\Items(['_context' => $this->context] + ($part === null ? $this->schema("$field.*", $this->rules["$field.*"] ?? []) : ['ref' => self::ref($part)]))],
-            $this->under("$field.") !== [] => ['type' => 'object', 'required' => array_column($this->under("$field."), 'property'), 'properties' => $this->under("$field.")],
+            $this->isList($field, $words) => [
+                'type' => 'array',
+                'items' => new OA\Items(
+                    ['_context' => $this->context] +
+                        ($part === null ? $this->schema("$field.*", $this->rules["$field.*"] ?? []) : ['ref' => self::ref($part)]),
+                ),
+            ],
+            $this->under("$field.") !== [] => [
+                'type' => 'object',
+                'required' => array_column($this->under("$field."), 'property'),
+                'properties' => $this->under("$field."),
+            ],
             default => ['type' => 'object', 'additionalProperties' => true],
         };
 
@@ -115,7 +135,10 @@ final readonly class RequestSchema
     /** @param  array<string>  $words */
     private function isList(string $field, array $words): bool
     {
-        return in_array('list', $words, true) || isset($this->rules["$field.*"]) || $this->under("$field.*.") !== [] || str_ends_with($this->request::parts()[$field] ?? '', '[]');
+        return in_array('list', $words, true) ||
+            isset($this->rules["$field.*"]) ||
+            $this->under("$field.*.") !== [] ||
+            str_ends_with($this->request::parts()[$field] ?? '', '[]');
     }
 
     /**
@@ -146,7 +169,12 @@ final readonly class RequestSchema
 
         return match (true) {
             // A number may stand as it was typed.
-            in_array('numeric', $words, true) => ['oneOf' => [new OA\Schema(['_context' => $this->context, 'type' => 'number']), new OA\Schema(['_context' => $this->context, 'type' => 'string'])]],
+            in_array('numeric', $words, true) => [
+                'oneOf' => [
+                    new OA\Schema(['_context' => $this->context, 'type' => 'number']),
+                    new OA\Schema(['_context' => $this->context, 'type' => 'string']),
+                ],
+            ],
             in_array('date_format:Y-m-d', $words, true) => ['type' => 'string', 'format' => 'date'],
             default => ['type' => 'string'],
         };

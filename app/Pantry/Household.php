@@ -8,6 +8,7 @@ use App\Making\GardenShelf;
 use App\Models\Garden;
 use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Making\JarReader;
 use Nebbia\Core\Making\Maker;
 use Nebbia\Core\Making\MakingReader;
 use Nebbia\Core\Making\Soap\SoapStock;
@@ -53,30 +54,50 @@ final readonly class Household
         private MakingReader $makings,
         private Maker $maker,
         private SoapStock $soaps,
+        private JarReader $jars,
     ) {
-        $this->shelves = new WeakMap;
-        $this->measures = new WeakMap;
-        $this->kits = new WeakMap;
-        $this->cupboards = new WeakMap;
+        $this->shelves = new WeakMap();
+        $this->measures = new WeakMap();
+        $this->kits = new WeakMap();
+        $this->cupboards = new WeakMap();
     }
 
     public function own(Garden $garden): OwnMeasures
     {
-        return $this->measures[$garden] ??= OwnMeasures::of($garden->ownMeasures()->toBase()->get(['unit', 'ingredient', 'low', 'likely', 'high', 'is_weighed'])->map(
-            static fn (object $one): Calibration => Calibration::known($one->unit, $one->ingredient, Interval::of($one->low, $one->likely, $one->high), (bool) $one->is_weighed),
-        )->all());
+        return $this->measures[$garden] ??= OwnMeasures::of(
+            $garden
+                ->ownMeasures()
+                ->toBase()
+                ->get(['unit', 'ingredient', 'low', 'likely', 'high', 'is_weighed'])
+                ->map(
+                    static fn (object $one): Calibration => Calibration::known(
+                        $one->unit,
+                        $one->ingredient,
+                        Interval::of($one->low, $one->likely, $one->high),
+                        (bool) $one->is_weighed,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** What was made ahead. */
     public function shelf(Garden $garden): GardenShelf
     {
-        return $this->shelves[$garden] ??= new GardenShelf($garden, $this->kinds, $this->ingredients, $this->makings, $this->maker, $this->soaps);
+        return $this->shelves[$garden] ??= new GardenShelf(
+            $garden,
+            $this->kinds,
+            $this->ingredients,
+            $this->makings,
+            $this->maker,
+            $this->soaps,
+        );
     }
 
     /** Reads recipes that may take from what this garden has made ahead. */
     public function reader(Garden $garden): RecipeReader
     {
-        return $this->reader->with($this->shelf($garden));
+        return $this->reader->with($this->shelf($garden))->carrying($this->jars->at($garden->now()));
     }
 
     /** After something was changed on the shelf. */
@@ -87,9 +108,22 @@ final readonly class Household
 
     public function kit(Garden $garden): Kit
     {
-        return $this->kits[$garden] ??= Kit::of(array_values($garden->tools()->toBase()->get(['id', 'name', 'kind', 'size', 'step'])->map(
-            static fn (object $row): ?Tool => ($kind = ToolKind::tryFrom((string) $row->kind)) === null ? null : Tool::known($row->id, $row->name, $kind, $row->size, $row->step),
-        )->filter()->all()), system: $garden->units);
+        return $this->kits[$garden] ??= Kit::of(
+            array_values(
+                $garden
+                    ->tools()
+                    ->toBase()
+                    ->get(['id', 'name', 'kind', 'size', 'step'])
+                    ->map(
+                        static fn (object $row): ?Tool => ($kind = ToolKind::tryFrom((string) $row->kind)) === null
+                            ? null
+                            : Tool::known($row->id, $row->name, $kind, $row->size, $row->step),
+                    )
+                    ->filter()
+                    ->all(),
+            ),
+            system: $garden->units,
+        );
     }
 
     public function measurer(Garden $garden): MixMeasurer
@@ -99,19 +133,37 @@ final readonly class Household
 
     public function cupboard(Garden $garden): Cupboard
     {
-        return $this->cupboards[$garden] ??= new Cupboard(array_values($garden->products()->toBase()->get(['id', 'name', 'ingredient', 'strength', 'size', 'left', 'price', 'density'])->map(function (object $row): ?Bottle {
-            try {
-                $ingredient = $this->ingredients->named((string) $row->ingredient);
-                $strength = $row->strength === null ? Strength::usual($ingredient) : StrengthParser::parse($row->strength, $ingredient);
-            } catch (BadInput) {
-                // Told of where the bottles are shown; no recipe takes from it.
-                return null;
-            }
+        return $this->cupboards[$garden] ??= new Cupboard(
+            array_values(
+                $garden
+                    ->products()
+                    ->toBase()
+                    ->get(['id', 'name', 'ingredient', 'strength', 'size', 'left', 'price', 'density'])
+                    ->map(function (object $row): ?Bottle {
+                        try {
+                            $ingredient = $this->ingredients->named((string) $row->ingredient);
+                            $strength =
+                                $row->strength === null ? Strength::usual($ingredient) : StrengthParser::parse($row->strength, $ingredient);
+                        } catch (BadInput) {
+                            // Told of where the bottles are shown; no recipe takes from it.
+                            return null;
+                        }
 
-            return Bottle::of(
-                $row->id, $row->name, $ingredient, $strength,
-                $row->strength, $row->size, $row->left, $row->price, $row->density,
-            );
-        })->filter()->all()));
+                        return Bottle::of(
+                            $row->id,
+                            $row->name,
+                            $ingredient,
+                            $strength,
+                            $row->strength,
+                            $row->size,
+                            $row->left,
+                            $row->price,
+                            $row->density,
+                        );
+                    })
+                    ->filter()
+                    ->all(),
+            ),
+        );
     }
 }

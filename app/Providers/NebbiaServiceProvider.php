@@ -12,6 +12,7 @@ use App\Exceptions\Mishaps;
 use App\Http\Hosts;
 use App\Models\Spoilt;
 use App\Pantry\Household;
+use App\Settings\AtHome;
 use App\Time\Clock;
 use App\Undo\ChangeRecorder;
 use App\Weather\ForecastProvider;
@@ -41,12 +42,20 @@ final class NebbiaServiceProvider extends ServiceProvider
         $this->app->singleton(Mishaps::class);
         $this->app->singleton(Spoilt::class);
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
-        $this->app->singleton(Hosts::class, static fn (): Hosts => new Hosts(array_values(array_filter(array_map(trim(...), explode(',', config()->string('nebbia.hosts')))))));
-        $this->app->singleton(Nebbia::class, fn (): Nebbia => (new CompiledData(
-            new DataFolder(config()->string('nebbia.data'), config()->string('nebbia.messages')),
-            config()->string('nebbia.compiled'),
-            watch: ! $this->app->environment('production'),
-        ))->load());
+        $this->app->singleton(
+            Hosts::class,
+            static fn (): Hosts => new Hosts(
+                array_values(array_filter(array_map(trim(...), explode(',', config()->string('nebbia.hosts'))))),
+            ),
+        );
+        $this->app->singleton(
+            Nebbia::class,
+            fn (): Nebbia => (new CompiledData(
+                new DataFolder(config()->string('nebbia.data'), config()->string('nebbia.messages')),
+                config()->string('nebbia.compiled'),
+                watch: ! $this->app->environment('production'),
+            ))->load(),
+        );
         // Core builds its own parts: whoever asks for one is given that.
         $this->app->beforeResolving(function (string $class, array $parameters, Application $app): void {
             if (str_starts_with($class, 'Nebbia\\Core\\') && ! $app->bound($class) && class_exists($class)) {
@@ -56,7 +65,8 @@ final class NebbiaServiceProvider extends ServiceProvider
         // One for the whole request: the models report to the same one that records.
         $this->app->scoped(ChangeRecorder::class);
         // Holds what the household had, for as long as the request.
-        $this->app->scoped(ForecastProvider::class, static fn (): ForecastProvider => new NotedWeather(new StandInForecast));
+        $this->app->scoped(ForecastProvider::class, static fn (): ForecastProvider => new NotedWeather(new StandInForecast()));
+        $this->app->scoped(AtHome::class);
         $this->app->scoped(SprayHistory::class);
         $this->app->scoped(Household::class);
     }

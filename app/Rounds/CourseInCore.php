@@ -10,6 +10,7 @@ use App\Models\Planting;
 use App\Models\Recipe;
 use App\Pantry\Household;
 use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Judgement\Hour\SprayWindows;
 use Nebbia\Core\Mixing\Mix;
 use Nebbia\Core\Mixing\Mixer;
 use Nebbia\Core\Planning\Course\Course as CoreCourse;
@@ -18,7 +19,7 @@ use Nebbia\Core\Planning\Course\FreeHours;
 use Nebbia\Core\Planning\Course\PlantCare;
 use Nebbia\Core\Planning\Course\Purpose;
 use Nebbia\Core\Planning\Hour\SprayTime;
-use Nebbia\Core\Plant\Plants;
+use Nebbia\Core\Plant\Settling;
 use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Target\Targets;
 
@@ -26,9 +27,11 @@ use Nebbia\Core\Target\Targets;
 final readonly class CourseInCore
 {
     public function __construct(
-        private Plants $plants, private Targets $targets,
+        private Targets $targets,
         private Mixer $mixer,
         private Household $household,
+        private Settling $settling,
+        private SprayWindows $windows,
     ) {}
 
     /**
@@ -38,23 +41,79 @@ final readonly class CourseInCore
      *
      * @throws BadInput if the recipe cannot be read
      */
-    public function of(Garden $garden, string $id, array $bodies, iterable $plantings, ?string $target, string $start, ?string $sprayer, ?float $volumeMl, Purpose $purpose = Purpose::Outbreak, int $hours = 1): ?CoreCourse
-    {
+    public function of(
+        Garden $garden,
+        string $id,
+        array $bodies,
+        iterable $plantings,
+        ?string $target,
+        string $start,
+        ?string $sprayer,
+        ?float $volumeMl,
+        Purpose $purpose = Purpose::Outbreak,
+        int $hours = 1,
+    ): ?CoreCourse {
         $place = $garden->place();
         if ($place === null || $target === null) {
             return null;
         }
+
+        return new CoreCourse(
+            $id,
+            $this->targets->named($target),
+            $purpose,
+            $start,
+            $place,
+            $this->plantings($plantings, $start),
+            $this->mixes($garden, $bodies, $volumeMl),
+            FreeHours::read($garden->free_hours, 'free_hours'),
+            $sprayer,
+            $hours,
+            $garden->room($this->windows->room),
+        );
+    }
+
+    /**
+     * @param  non-empty-list<array<string, mixed>>  $bodies  nebbia.recipe/1
+     * @return non-empty-list<Mix>
+     *
+     * @throws BadInput if one cannot be read
+     */
+    public function mixes(Garden $garden, array $bodies, ?float $volumeMl): array
+    {
         $mixer = $this->mixer->with($this->household->own($garden));
-        $mixes = array_map(fn (array $body): Mix => $mixer->mix($this->household->reader($garden)->read($body), $volumeMl, $garden->units), $bodies);
+
+        return array_map(
+            fn (array $body): Mix => $mixer->mix($this->household->reader($garden)->read($body), $volumeMl, $garden->units),
+            $bodies,
+        );
+    }
+
+    /**
+     * @param  iterable<Planting>  $plantings
+     * @param  string  $from  the first day that matters, as 2026-05-02: a harvest before it has gone by
+     * @return list<CoursePlanting>
+     */
+    public function plantings(iterable $plantings, string $from): array
+    {
         $some = [];
         foreach ($plantings as $planting) {
             $some[] = new CoursePlanting(
-                $planting->id, $this->plants->named($planting->plant), $planting->number, Stage::from($planting->stage), $planting->height_cm, $planting->indoors,
-                $planting->in_flower || $planting->stage === Stage::Flowering->value, $planting->harvest_on?->toDateString(), PlantCare::read($planting->care, 'care'), $planting->moved_on?->toDateString(),
+                $planting->id,
+                $planting->met(),
+                $planting->number,
+                Stage::from($planting->stage),
+                $planting->height_cm,
+                $planting->indoors,
+                $planting->in_flower || $planting->stage === Stage::Flowering->value,
+                ($planting->harvest_on?->toDateString() ?? '') < $from ? null : $planting->harvest_on?->toDateString(),
+                PlantCare::read($planting->care, 'care'),
+                $planting->moved_on === null ? null : $this->settling->day($planting->moved_on->toDateString()),
+                $planting->sunny_window,
             );
         }
 
-        return new CoreCourse($id, $this->targets->named($target), $purpose, $start, $place, $some, $mixes, FreeHours::read($garden->free_hours, 'free_hours'), $sprayer, $hours);
+        return $some;
     }
 
     /**
@@ -68,8 +127,16 @@ final readonly class CourseInCore
     public function stored(Garden $garden, Course $course, string $start, int $round = 1, ?iterable $plantings = null): ?CoreCourse
     {
         return $this->of(
-            $garden, $course->id, array_map(static fn (Recipe $one): array => $one->body, $course->remediesFrom($round)), $plantings ?? $course->plantings, $course->target, $start,
-            $course->sprayer_id, $course->volume_ml, $course->purpose, SprayTime::hours($course->volume_ml, $course->sprayer?->vessel(), $course->sprayer?->ml_per_minute),
+            $garden,
+            $course->id,
+            array_map(static fn (Recipe $one): array => $one->body, $course->remediesFrom($round)),
+            $plantings ?? $course->plantings,
+            $course->target,
+            $start,
+            $course->sprayer_id,
+            $course->volume_ml,
+            $course->purpose,
+            SprayTime::hours($course->volume_ml, $course->sprayer?->vessel(), $course->sprayer?->ml_per_minute),
         );
     }
 }

@@ -24,5 +24,7 @@ final readonly class SprayReport
         public ?Batch $batch = null,
         /** mL that were mixed for it; what was sprayed if left out. */
         public ?float $madeMl = null,
+        /** What else it was put on, where that is no planting. */
+        public ?string $on = null,
     ) {}
 }

@@ -51,7 +51,7 @@ final class Clock
     /** The same for a row that only knows whose it is. */
     public function inGarden(string $id): CarbonImmutable
     {
-        $this->offsets[$id] ??= (int) Garden::query()->whereKey($id)->value('clock_offset_s');
+        $this->offsets[$id] ??= Garden::query()->whereKey($id)->first(['clock_offset_s'])->clock_offset_s ?? 0;
 
         return $this->now()->addSeconds($this->offsets[$id]);
     }

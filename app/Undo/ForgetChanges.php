@@ -18,7 +18,12 @@ final class ForgetChanges
 
     public function __invoke(Garden $garden): void
     {
-        $old = Change::query()->where('garden_id', $garden->id)->where('made_at', '<', $garden->now()->subDays(config()->integer('nebbia.undo_days')))->orderBy('made_at')->limit(self::MOST)->get();
+        $old = Change::query()
+            ->where('garden_id', $garden->id)
+            ->where('made_at', '<', $garden->now()->subDays(config()->integer('nebbia.undo_days')))
+            ->orderBy('made_at')
+            ->limit(self::MOST)
+            ->get();
         if ($old->isEmpty()) {
             return;
         }
@@ -32,7 +37,7 @@ final class ForgetChanges
         }
         Change::query()->whereKey($old->modelKeys())->delete();
         $still = Scouting::query()->withTrashed()->whereIn('photo', $photos)->pluck('photo')->all();
-        $gone = array_values(array_diff($photos, $still));
+        $gone = array_values(array_diff($photos, array_filter($still, is_string(...))));
         if ($gone !== []) {
             // Only once it is certain that the rows have gone.
             DB::afterCommit(static fn () => Storage::disk('photos')->delete($gone));

@@ -8,7 +8,11 @@ use App\Models\Change;
 use App\Models\Garden;
 use Illuminate\Support\Facades\DB;
 
-/** Takes a change back, unless one of its rows has been changed again since. */
+/**
+ * Takes a change back, unless one of its rows has been changed again since.
+ *
+ * @phpstan-import-type Entry from Change
+ */
 final class UndoChange
 {
     /** @throws CannotUndo */
@@ -30,7 +34,11 @@ final class UndoChange
                 match ($entry['event']) {
                     'created' => $row->delete(),
                     // As it was, its version included: whoever has seen it then has seen what is there now.
-                    'deleted' => $row->newQueryWithoutScopes()->whereKey($row->id)->toBase()->update(['deleted_at' => null]),
+                    'deleted' => $row
+                        ->newQueryWithoutScopes()
+                        ->whereKey($row->id)
+                        ->toBase()
+                        ->update(['deleted_at' => null]),
                     'restored' => $row->delete(),
                     default => $row->setRawAttributes([...$row->getAttributes(), ...$before])->save(),
                 };
@@ -42,7 +50,7 @@ final class UndoChange
     /**
      * One step a row: its last version, and what it was before the first of several updates.
      *
-     * @return list<array{array{event: string, model: class-string<\App\Models\HouseholdModel>, id: string, version: int, before: array<string, mixed>}, array<string, mixed>}>
+     * @return list<array{Entry, array<string, mixed>}>
      */
     private function lastOfEach(Change $change): array
     {

@@ -24,12 +24,15 @@ final readonly class NotedWeather implements ForecastProvider
 
     public function __construct(private ForecastProvider $below)
     {
-        $this->notes = new WeakMap;
+        $this->notes = new WeakMap();
     }
 
     public function forecast(Garden $garden, int $from, int $to): Forecast
     {
-        return Forecast::of([...$this->below->forecast($garden, $from, $to)->all(), ...$this->imported($garden, $from, $to)]);
+        // Made-up weather fills no hour of a garden that is not made up itself.
+        $base = $this->below->isTrue($garden) ? $this->below->forecast($garden, $from, $to)->all() : [];
+
+        return Forecast::of([...$base, ...$this->imported($garden, $from, $to)]);
     }
 
     public function happened(Garden $garden, int $from, int $to): Forecast
@@ -39,13 +42,20 @@ final readonly class NotedWeather implements ForecastProvider
         $place = $garden->place();
         $climate = $place === null ? null : new Climate($place);
         $hours = $known->all();
-        foreach ($this->of($garden, WeatherNote::RAIN, $from, $to) as $note) {
+        foreach ($this->of($garden, [WeatherNote::RAIN], $from, $to) as $note) {
             foreach ($note->hours as [$at, $mm]) {
                 $at = (int) $at;
                 $hour = $known->at($at);
                 if ($at >= $from - Forecast::HOUR && $at < $to) {
                     // A gauge tells rain and nothing else.
-                    $hours[] = new WeatherHour($at, $hour->temperature ?? $climate?->hour($at) ?? 15.0, $mm, $hour->wind ?? 5.0, $hour->humidity ?? 90.0, $hour->cloud ?? 90.0);
+                    $hours[] = new WeatherHour(
+                        $at,
+                        $hour->temperature ?? ($climate?->hour($at) ?? 15.0),
+                        $mm,
+                        $hour->wind ?? 5.0,
+                        $hour->humidity ?? 90.0,
+                        $hour->cloud ?? 90.0,
+                    );
                 }
             }
         }
@@ -55,7 +65,11 @@ final readonly class NotedWeather implements ForecastProvider
 
     public function name(Garden $garden): string
     {
-        return $this->isImported($garden) ? Say::it('weather.forecast-you-gave') : $this->below->name($garden);
+        return match (true) {
+            $this->isImported($garden) => Say::it('weather.forecast-you-gave'),
+            $this->below->isTrue($garden) => $this->below->name($garden),
+            default => Say::it('weather.only-usual'),
+        };
     }
 
     public function isTrue(Garden $garden): bool
@@ -79,7 +93,7 @@ final readonly class NotedWeather implements ForecastProvider
     private function imported(Garden $garden, int $from, int $to): array
     {
         $hours = [];
-        foreach ($this->of($garden, WeatherNote::FORECAST, $from, $to) as $note) {
+        foreach ($this->of($garden, [WeatherNote::FORECAST, WeatherNote::FETCHED], $from, $to) as $note) {
             foreach ($note->hours as [$at, $temperature, $rain, $wind, $humidity, $cloud]) {
                 if ($at >= $from - Forecast::HOUR && $at < $to) {
                     $hours[] = new WeatherHour((int) $at, $temperature, $rain, $wind, $humidity, $cloud);
@@ -90,12 +104,21 @@ final readonly class NotedWeather implements ForecastProvider
         return $hours;
     }
 
-    /** @return Collection<int, WeatherNote> */
-    private function of(Garden $garden, string $kind, int $from, int $to): Collection
+    /**
+     * @param  list<string>  $kinds
+     * @return Collection<int, WeatherNote>
+     */
+    private function of(Garden $garden, array $kinds, int $from, int $to): Collection
     {
         // Older than a month no round looks at it.
-        $this->notes[$garden] ??= $garden->weatherNotes()->where('until_at', '>', $garden->now()->subMonth()->getTimestamp())->get()->toBase();
+        $this->notes[$garden] ??= $garden
+            ->weatherNotes()
+            ->where('until_at', '>', $garden->now()->subMonth()->getTimestamp())
+            ->get()
+            ->toBase();
 
-        return $this->notes[$garden]->filter(static fn (WeatherNote $note): bool => $note->kind === $kind && $note->until_at > $from && $note->from_at < $to);
+        return $this->notes[$garden]->filter(
+            static fn (WeatherNote $note): bool => in_array($note->kind, $kinds, true) && $note->until_at > $from && $note->from_at < $to,
+        );
     }
 }

@@ -23,13 +23,23 @@ final readonly class WeatherThen
         }
         $time = $at->getTimestamp();
         $now = $garden->now()->getTimestamp();
-        $weather = $time <= $now ? $this->provider->happened($garden, $time, $time + 1) : $this->provider->forecast($garden, $time, $time + Forecast::HOUR);
+        $weather =
+            $time <= $now
+                ? $this->provider->happened($garden, $time, $time + 1)
+                : $this->provider->forecast($garden, $time, $time + Forecast::HOUR);
         $hour = $weather->at($time);
 
-        return $hour === null ? null : ['temperature' => round($hour->temperature, 1), 'wind' => round($hour->wind, 1), 'humidity' => round($hour->humidity), 'rain' => round($hour->rain, 1)];
+        return $hour === null
+            ? null
+            : [
+                'temperature' => round($hour->temperature, 1),
+                'wind' => round($hour->wind, 1),
+                'humidity' => round($hour->humidity),
+                'rain' => round($hour->rain, 1),
+            ];
     }
 
-    /** @param  array<string, mixed>|null  $weather  as at() gives it */
+    /** @param  array<array-key, mixed>|null  $weather  as at() gives it */
     public static function said(?array $weather, WeatherUnits $units): ?string
     {
         $number = static fn (string $key): ?float => is_numeric($weather[$key] ?? null) ? (float) $weather[$key] : null;
@@ -38,7 +48,12 @@ final readonly class WeatherThen
             return null;
         }
 
-        return number_format($units->sayTemperature($temperature), 0)." {$units->degrees()}, wind ".number_format($units->saySpeed($wind), 0)." {$units->speed()}, ".number_format($humidity, 0).' % humid, '
-            .($rain === null || $rain < Forecast::DRY ? Say::it('weather.dry') : Say::it('weather.rain', ['mm' => number_format($rain, 1)]));
+        return number_format($units->sayTemperature($temperature), 0).
+            " {$units->degrees()}, wind ".
+            number_format($units->saySpeed($wind), 0).
+            " {$units->speed()}, ".
+            number_format($humidity, 0).
+            ' % humid, '.
+            ($rain === null || $rain < Forecast::DRY ? Say::it('weather.dry') : Say::it('weather.rain', ['mm' => number_format($rain, 1)]));
     }
 }

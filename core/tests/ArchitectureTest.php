@@ -22,6 +22,21 @@ arch('core classes are final, but for the root of bad input')
 
 arch('nothing is left from looking')->expect(['dd', 'dump', 'var_dump', 'print_r', 'ray'])->not->toBeUsed();
 
+it('has no line that does not fit on a screen', function (): void {
+    $long = [];
+    foreach (['core/src', 'app', 'database', 'routes', 'config'] as $folder) {
+        $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/$folder", FilesystemIterator::SKIP_DOTS));
+        foreach (new RegexIterator($files, '/\.php$/') as $file) {
+            foreach (file((string) $file) ?: [] as $n => $line) {
+                if (mb_strlen(rtrim($line)) > 140) {
+                    $long[] = $file.':'.($n + 1);
+                }
+            }
+        }
+    }
+    expect($long)->toBe([]);
+});
+
 it('makes no day of its own', function (): void {
     // `new DateTimeImmutable()` reads the clock without a function that the rules above could see.
     $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__).'/src', FilesystemIterator::SKIP_DOTS));

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Nebbia\Core\Judgement\Hour\Objection;
+use Nebbia\Core\Judgement\Hour\SprayWindow;
 use Nebbia\Core\Judgement\Hour\SprayWindows;
 use Nebbia\Core\Planning\Course\Course;
 use Nebbia\Core\Planning\Course\CourseReader;
@@ -22,6 +23,7 @@ use Nebbia\Core\Weather\WeatherHour;
 const REMEDIES = [
     'soap' => [['liquid-castile-soap', '30 mL', '33 %']], 'garlic' => [['garlic-extract', '200 mL']], 'bicarbonate' => [['potassium-bicarbonate', '5 g']], 'milk' => [['milk', '150 mL']],
     'oil' => [['vegetable-oil', '10 mL']], 'sulfur' => [['sulfur', '3 g']], 'aspirin' => [['aspirin-tablet', '0.3 g']],
+    'frass' => [['insect-frass', '20 g']], 'winter' => [['winter-oil', '25 mL']], 'water' => [], 'alcohol' => [['isopropyl-alcohol', '100 mL', '70 % v/v']],
 ];
 
 /** @param  array<string, mixed>  $case */
@@ -85,6 +87,36 @@ function hourOf(string $remedy, string $at, array $weather = [], array $later = 
 function against(JudgedHour $hour): array
 {
     return array_map(static fn (array $one): string => $one[0] instanceof Objection ? $one[0]->id : '', $hour->objections);
+}
+
+/** @param  list<WeatherHour>  $hours */
+function judgeAt(array $hours = [], float $latitude = 45.9, float $longitude = 9.3): HourJudge
+{
+    return new HourJudge(Cases::get(SprayWindows::class), new Place($latitude, $longitude, new DateTimeZone('Europe/Rome')), Forecast::of($hours));
+}
+
+/** @return list<WeatherHour> hours from then on, mild, dry and overcast but for what is told of some */
+function mildFrom(int $from, int $number, array $but = []): array
+{
+    $hours = [];
+    for ($n = 0; $n < $number; $n++) {
+        $now = ($but[$n] ?? []) + ['temp' => 18.0, 'rain' => 0.0, 'wind' => 6.0, 'humidity' => 65.0, 'cloud' => 100.0];
+        $hours[] = new WeatherHour($from + $n * 3600, (float) $now['temp'], (float) $now['rain'], (float) $now['wind'], (float) $now['humidity'], (float) $now['cloud']);
+    }
+
+    return $hours;
+}
+
+/** @return array<string, bool> objection => whether it forbids */
+function objectionsTo(JudgedHour $hour): array
+{
+    $said = [];
+    foreach ($hour->objections as [$objection, $window]) {
+        expect($objection)->toBeInstanceOf(Objection::class)->and($window)->toBeInstanceOf(SprayWindow::class);
+        $said[$objection->id] = $objection->forbids;
+    }
+
+    return $said;
 }
 
 /**

@@ -97,7 +97,17 @@ return new class extends Migration
             Schema::dropIfExists($table);
         }
         Schema::table('plantings', function (Blueprint $table): void {
-            $table->dropColumn(['variety', 'height_cm', 'indoors', 'in_flower', 'harvest_on', 'new_until', 'value', 'retired_on', 'retired_why']);
+            $table->dropColumn([
+                'variety',
+                'height_cm',
+                'indoors',
+                'in_flower',
+                'harvest_on',
+                'new_until',
+                'value',
+                'retired_on',
+                'retired_why',
+            ]);
         });
     }
 };

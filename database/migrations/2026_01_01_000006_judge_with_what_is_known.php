@@ -61,15 +61,28 @@ return new class extends Migration
     /** Notes from before keep in their snapshots what is now asked for apart. */
     private function fillFromSnapshots(): void
     {
-        foreach (DB::table('applications')->leftJoin('rounds', 'rounds.id', '=', 'applications.round_id')->leftJoin('courses', 'courses.id', '=', 'rounds.course_id')->get(['applications.id', 'applications.snapshot', 'courses.sprayer_id']) as $row) {
+        foreach (
+            DB::table('applications')
+                ->leftJoin('rounds', 'rounds.id', '=', 'applications.round_id')
+                ->leftJoin('courses', 'courses.id', '=', 'rounds.course_id')
+                ->get(['applications.id', 'applications.snapshot', 'courses.sprayer_id']) as $row
+        ) {
             $snapshot = json_decode((string) $row->snapshot, true);
+            $strengths = data_get($snapshot, 'mix.strengths.*');
             $doses = [];
-            foreach ($snapshot['mix']['strengths'] ?? [] as $strength) {
-                $doses[$strength['substance']] = $strength['strength']['likely'];
+            foreach (is_array($strengths) ? $strengths : [] as $strength) {
+                if (is_string($id = data_get($strength, 'substance'))) {
+                    $doses[$id] = data_get($strength, 'strength.likely');
+                }
             }
-            DB::table('applications')->where('id', $row->id)->update([
-                'doses' => json_encode($doses, JSON_THROW_ON_ERROR), 'planting_ids' => json_encode(array_column($snapshot['plantings'] ?? [], 'id'), JSON_THROW_ON_ERROR), 'sprayer_id' => $row->sprayer_id,
-            ]);
+            $plantings = data_get($snapshot, 'plantings.*.id');
+            DB::table('applications')
+                ->where('id', $row->id)
+                ->update([
+                    'doses' => json_encode($doses, JSON_THROW_ON_ERROR),
+                    'planting_ids' => json_encode($plantings ?? [], JSON_THROW_ON_ERROR),
+                    'sprayer_id' => $row->sprayer_id,
+                ]);
         }
     }
 };

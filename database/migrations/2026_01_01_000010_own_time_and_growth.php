@@ -10,9 +10,22 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration
 {
     private const INDEXES = [
-        'rounds' => ['course_id', 'status'], 'applications' => ['round_id'], 'courses' => ['garden_id', 'deleted_at'], 'course_planting' => ['planting_id'], 'plantings' => ['garden_id', 'retired_on'],
-        'troubles' => ['planting_id'], 'counts' => ['garden_id'], 'scoutings' => ['trouble_id'], 'looks' => ['garden_id', 'look_at'], 'batches' => ['garden_id', 'made_at'],
-        'sprayers' => ['garden_id'], 'products' => ['garden_id'], 'zones' => ['garden_id'], 'tools' => ['garden_id'], 'own_measures' => ['garden_id'], 'tactic_uses' => ['garden_id'],
+        'rounds' => ['course_id', 'status'],
+        'applications' => ['round_id'],
+        'courses' => ['garden_id', 'deleted_at'],
+        'course_planting' => ['planting_id'],
+        'plantings' => ['garden_id', 'retired_on'],
+        'troubles' => ['planting_id'],
+        'counts' => ['garden_id'],
+        'scoutings' => ['trouble_id'],
+        'looks' => ['garden_id', 'look_at'],
+        'batches' => ['garden_id', 'made_at'],
+        'sprayers' => ['garden_id'],
+        'products' => ['garden_id'],
+        'zones' => ['garden_id'],
+        'tools' => ['garden_id'],
+        'own_measures' => ['garden_id'],
+        'tactic_uses' => ['garden_id'],
     ];
 
     public function up(): void

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import AppShell from './parts/AppShell.vue'
-import { useThemeChoice } from './parts/useThemeChoice'
+import { useThemeChoice } from '@/composables/useThemeChoice'
 import { darkOverrides, lightOverrides } from './theme'
 import { darkTheme, NConfigProvider, NMessageProvider } from 'naive-ui'
 

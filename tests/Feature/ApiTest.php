@@ -279,7 +279,8 @@ it('adds and takes out plantings and sprayers', function (): void {
     $garden = demo();
     $this->postJson(at($garden, 'plantings'), ['plant' => 'courgettes', 'number' => 2, 'stage' => 'young'])->assertCreated()->assertJsonPath('planting.plant', 'zucchini')->assertJsonPath('planting.name', 'Zucchini');
     $this->postJson(at($garden, 'plantings'), ['plant' => 'triffid', 'number' => 0, 'stage' => 'asleep'])->assertUnprocessable()->assertJsonValidationErrors(['number', 'stage']);
-    $this->postJson(at($garden, 'plantings'), ['plant' => 'triffid', 'number' => 1, 'stage' => 'young'])->assertUnprocessable()->assertJsonValidationErrors(['plant' => 'not a plant']);
+    $this->postJson(at($garden, 'plantings'), ['plant' => 'triffid', 'number' => 1, 'stage' => 'young', 'kind' => 'shrub'])->assertCreated()->assertJsonPath('planting.plant', 'shrub')->assertJsonPath('planting.kind', 'triffid')->assertJsonPath('planting.name', 'Triffid');
+    $this->postJson(at($garden, 'plantings'), ['plant' => 'lime', 'number' => 1, 'stage' => 'young'])->assertUnprocessable()->assertJsonValidationErrors(['plant' => 'which is meant']);
     $id = $this->postJson(at($garden, 'sprayers'), ['name' => 'Can', 'capacity' => '1/2 gal'])->assertCreated()->json('sprayer.id');
     // Half a US gallon in metric units, 85 % of it usable: 1892.705892 · 0.85
     expect(Sprayer::query()->findOrFail($id)->vessel()->usableMl())->toEqualWithDelta(1608.8, 0.01);

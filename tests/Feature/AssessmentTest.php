@@ -39,7 +39,7 @@ function rowTrouble(Garden $garden, string $target, array $planting = [], array 
     return $trouble->load(['planting.zone', 'counts', 'tacticUses']);
 }
 
-it('takes days to harvest from the garden\'s own day, and never below nought', function (string $now, string $harvest, int $days): void {
+it('takes days to harvest from the garden\'s own day, and of one that has gone by nothing', function (string $now, string $harvest, ?int $days): void {
     CarbonImmutable::setTestNow($now, 'UTC');
     $garden = rowGarden();
     $known = app(AssessTrouble::class)->known($garden, rowTrouble($garden, 'aphid', ['harvest_on' => $harvest]));
@@ -49,7 +49,7 @@ it('takes days to harvest from the garden\'s own day, and never below nought', f
     // 23:00 UTC is the next day in Rome.
     ['2026-06-10 23:00:00', '2026-06-15', 4],
     ['2026-06-10 16:00:00', '2026-06-10', 0],
-    ['2026-06-10 16:00:00', '2026-06-01', 0],
+    ['2026-06-10 16:00:00', '2026-06-01', null],
 ]);
 
 it('takes the last count, and the enemies seen with it', function (): void {

@@ -81,7 +81,7 @@ describe('the bench', function (): void {
             ->and($need['ways'])->not->toBe([]);
         $this->postJson(at($garden, 'bench/need'), ['planting_ids' => [$early->id], 'wetting' => 'drench'])->assertUnprocessable()->assertJsonValidationErrors(['pot_l' => 'How large is a pot']);
         $this->postJson(at($garden, 'bench/need'), ['planting_ids' => [], 'wetting' => 'ground', 'ground_m2' => '12,5'])->assertOk()->assertJsonPath('said', '1.25 L');
-        $this->postJson(at($garden, 'bench/need'), ['planting_ids' => [], 'wetting' => 'ground', 'ground_m2' => 'big'])->assertUnprocessable()->assertJsonValidationErrors(['ground_m2' => 'square metres']);
+        $this->postJson(at($garden, 'bench/need'), ['planting_ids' => [], 'wetting' => 'ground', 'ground_m2' => 'big'])->assertUnprocessable()->assertJsonValidationErrors(['ground_m2' => 'like 12 m²']);
     });
 
     it('puts recipes side by side', function (): void {
@@ -143,6 +143,20 @@ describe('the pantry', function (): void {
         expect($garden->products()->find($id))->toBeNull();
         $this->postJson(at($garden, "changes/$change/undo"))->assertOk();
         expect($garden->products()->find($id)?->strength)->toBe('6 %');
+    });
+
+    it('keeps a bottle of one\'s own by its name, asked whether it is poured', function (): void {
+        $garden = demo();
+        $this->postJson(at($garden, 'products'), ['ingredient' => 'Moonshine', 'own' => 'liquid', 'size' => '500 mL'])->assertCreated()
+            ->assertJsonPath('product.ingredient', 'other')->assertJsonPath('product.kind', 'Moonshine')->assertJsonPath('product.left_words', '500 mL');
+        $this->postJson(at($garden, 'products'), ['ingredient' => 'Rue powder', 'own' => 'solid', 'size' => '200 g'])->assertCreated()
+            ->assertJsonPath('product.ingredient', 'other-solid')->assertJsonPath('product.is_liquid', false);
+        // What is known is what it is, whatever is pressed.
+        $this->postJson(at($garden, 'products'), ['ingredient' => 'baking soda', 'own' => 'liquid'])->assertCreated()->assertJsonPath('product.ingredient', 'baking-soda');
+        $mix = $this->postJson(at($garden, 'bench'), ['recipe' => ['format' => 'nebbia.recipe/1', 'name' => 'Sip', 'base' => ['liquid' => 'water', 'amount' => '1 L', 'basis' => 'added'], 'use' => 'foliar',
+            'ingredients' => [['ingredient' => 'other', 'name' => 'moonshine', 'amount' => '20 mL']]]]);
+        expect(json_encode($mix->assertOk()->json()))->toContain('"name":"Moonshine"');
+        $this->getJson(at($garden, 'pantry'))->assertOk();
     });
 
     it('refuses a bottle that cannot be, at its field', function (array $product, string $field, string $says): void {

@@ -13,14 +13,14 @@ beforeEach(function (): void {
     Carbon::setTestNow('2026-05-04 16:00:00');
 });
 
-it('begins an empty garden with spoons of its own system, and a scale', function (string $units, float $tablespoon, float $cup): void {
+it('begins an empty garden with spoons of its own system, and a scale', function (string $units, string $tablespoon, string $cup): void {
     $garden = app(StartGarden::class)->empty(['name' => 'New', 'units' => $units, 'language' => 'en', 'time_zone' => 'UTC', 'hardness_mg_l' => 1.0, 'alkalinity_mg_l' => 1.0, 'theme' => 'auto']);
     $pantry = $this->getJson(at($garden, 'pantry'))->assertOk()->json();
-    $size = collect($pantry['tools'])->mapWithKeys(fn (array $tool): array => [$tool['name'] => (float) $tool['size']])->all();
-    expect($size['tablespoon'])->toEqualWithDelta($tablespoon, 1e-3)->and($size['cup'])->toEqualWithDelta($cup, 1e-3)->and($size['½ teaspoon'])->toEqualWithDelta($units === 'us' ? 2.4645 : 2.5, 1e-3)
+    $size = collect($pantry['tools'])->mapWithKeys(fn (array $tool): array => [$tool['name'] => $tool['size']])->all();
+    expect($size['tablespoon'])->toBe($tablespoon)->and($size['cup'])->toBe($cup)->and($size['½ teaspoon'])->toBe($cup === '1 cup' ? '½ tsp' : '2.5 mL')
         ->and($pantry['products'])->toBe([])->and($pantry['currency'])->toBe('€');
     $this->getJson(at($garden, 'shopping'))->assertOk()->assertJsonPath('rounds', 0)->assertJsonPath('wants', []);
-})->with([['us', 14.7868, 236.5882], ['metric', 15.0, 250.0], ['imperial', 15.0, 284.1306], ['au', 20.0, 250.0]]);
+})->with([['us', '1 tbsp', '1 cup'], ['metric', '15 mL', '250 mL'], ['imperial', '1 tbsp', '1 cup'], ['au', '20 mL', '250 mL']]);
 
 it('measures in ordinary spoons where there are no tools', function (): void {
     $garden = demo();
@@ -31,13 +31,14 @@ it('measures in ordinary spoons where there are no tools', function (): void {
 
 it('thins a dose that is too small for the tools, and says how', function (): void {
     $garden = demo();
-    $body = ['ingredients' => [['ingredient' => 'liquid-castile-soap', 'amount' => '0.8 mL', 'strength' => '33 %']]] + recipeNamed($garden, 'Evening soap')->body;
+    $body = ['ingredients' => [['ingredient' => 'liquid-castile-soap', 'amount' => '0.3 mL', 'strength' => '33 %']]] + recipeNamed($garden, 'Evening soap')->body;
     $fine = $this->postJson(at($garden, 'bench'), ['recipe' => $body])->assertOk()->json('lines.0');
     expect($fine['stock'])->toStartWith('Thin it first:')->and($fine['measure_is_near'])->toBeTrue();
     // Spoons alone can do it too; a scale of one gram cannot.
     $garden->tools()->where('kind', 'graduated')->delete();
-    expect($this->postJson(at($garden, 'bench'), ['recipe' => $body])->json('lines.0.stock'))->toContain('1 × ½ teaspoon into water');
+    expect($this->postJson(at($garden, 'bench'), ['recipe' => $body])->json('lines.0.stock'))->toContain('1 × ¼ teaspoon into water');
     $garden->tools()->where('kind', 'spoon')->delete();
+    $body['ingredients'][0]['amount'] = '0.8 mL';
     $coarse = $this->postJson(at($garden, 'bench'), ['recipe' => $body])->assertOk()->json('lines.0');
     expect($coarse['stock'])->toBeNull()->and($coarse['measure_is_near'])->toBeFalse()->and($coarse['measure_worst_percent'])->toBeGreaterThan(5.0);
 });
@@ -57,7 +58,7 @@ it('keeps size of bed and pot with a planting, in and out as a table', function 
     // A young bed of 1.5 m² takes 150 mL; 20 pots of 2.5 L at 75 mL a litre 3.75 L.
     $this->postJson(at($garden, 'bench/need'), ['planting_ids' => [$saved['id']], 'wetting' => 'run-off'])->assertOk()->assertJsonPath('said', '150 mL');
     $this->postJson(at($garden, 'bench/need'), ['planting_ids' => [$saved['id']], 'wetting' => 'drench'])->assertOk()->assertJsonPath('said', '3.75 L');
-    $this->postJson(at($garden, 'plantings'), ['plant' => 'lettuce', 'number' => 20, 'stage' => 'young', 'area_m2' => 'big'])->assertUnprocessable()->assertJsonValidationErrors(['area_m2' => 'square metres']);
+    $this->postJson(at($garden, 'plantings'), ['plant' => 'lettuce', 'number' => 20, 'stage' => 'young', 'area_m2' => 'big'])->assertUnprocessable()->assertJsonValidationErrors(['area_m2' => 'like 2.5 m²']);
     $this->postJson(at($garden, 'plantings/import'), ['csv' => "plant;number;stage;area_m2;pot_l\nbasil;4;growing;0,4;1,5\n"])->assertOk();
     $basil = $garden->plantings()->where('plant', 'basil')->where('number', 4)->firstOrFail();
     expect($basil->area_m2)->toBe(0.4)->and($basil->pot_l)->toBe(1.5)->and($this->get(at($garden, 'plantings.csv'))->getContent())->toContain('area_m2,pot_l');

@@ -301,3 +301,45 @@ it('gets all that is to be minded onto one label', function (array $ingredients,
     'garlic and pepper' => [[['ingredient' => 'garlic', 'amount' => '30 g'], ['ingredient' => 'hot-pepper', 'amount' => '10 g'], ['ingredient' => 'liquid-castile-soap', 'amount' => '0.5 %']], 400],
     'as much as there may be' => [[['ingredient' => 'garlic', 'amount' => '30 g'], ['ingredient' => 'tea-tree-oil', 'amount' => '1 mL'], ['ingredient' => 'aspirin-tablet', 'amount' => '100 mg'], ['ingredient' => 'milk', 'amount' => '100 mL'], ['ingredient' => 'isopropyl-alcohol', 'amount' => '300 mL', 'strength' => '91 %'], ['ingredient' => 'liquid-castile-soap', 'amount' => '0.5 %']], 567],
 ]);
+
+it('calls no water hard that nobody has written down', function (): void {
+    $soap = ['format' => 'nebbia.recipe/1', 'name' => 'Neem', 'use' => 'foliar', 'units' => 'metric', 'base' => ['amount' => '1 L', 'basis' => 'added'], 'ingredients' => [['ingredient' => 'neem-oil', 'amount' => '5 mL'], ['ingredient' => 'liquid-castile-soap', 'amount' => '2 mL', 'strength' => '33 %']]];
+    $settings = ['name' => 'Windy hill', 'units' => 'metric', 'language' => 'en', 'time_zone' => 'Pacific/Auckland', 'latitude' => null, 'longitude' => null, 'hardness_mg_l' => 150, 'alkalinity_mg_l' => 120, 'theme' => 'auto'];
+    $garden = Garden::query()->findOrFail($this->postJson('/api/gardens', ['start' => 'empty'] + $settings)->assertCreated()->json('id'));
+    $said = fn (): array => array_column(array_filter($this->postJson(at($garden, 'bench'), ['recipe' => $soap])->assertOk()->json('findings'), static fn (array $one): bool => in_array($one['rule'], ['emulsifier', 'water'], true)), 'severity');
+    // 2 mL of a third are 0.066 %; a usual tap takes more: a notice while it is but the usual.
+    expect($said())->toBe(['notice']);
+    $saved = fn (float $hardness): mixed => $this->patchJson(at($garden), ['version' => $garden->refresh()->version, 'hardness_mg_l' => $hardness] + $settings)->assertOk();
+    // Saved again as it stood, nobody has said anything yet.
+    $saved(150.0);
+    expect($said())->toBe(['notice']);
+    $saved(290.0);
+    expect($said())->toBe(['caution']);
+    $saved(0.0);
+    expect($said())->toBe([]);
+    // What was once written down stays somebody's own, the usual figure too.
+    $saved(150.0);
+    expect($said())->toBe(['caution']);
+});
+
+it('counts in a pot what was sprayed before, until it is potted anew', function (): void {
+    $this->travelTo(CarbonImmutable::parse('2026-05-04 08:20:00', 'UTC'));
+    $garden = demo();
+    $bean = plantingOf($garden, 'broad-bean');
+    $bean->update(['pot_l' => 4.0, 'number' => 2, 'height_cm' => 40.0, 'moved_on' => null]);
+    $soda = ['format' => 'nebbia.recipe/1', 'name' => 'Soda', 'use' => 'foliar', 'units' => 'metric', 'base' => ['amount' => '1 L', 'basis' => 'final'], 'ingredients' => [['ingredient' => 'baking-soda', 'amount' => '5 g']]];
+    $said = fn (): array => array_column(array_filter($this->postJson(at($garden, 'bench'), ['recipe' => $soda, 'planting_id' => $bean->id])->assertOk()->json('findings'), static fn (array $one): bool => $one['ground'] === 'soil.pot'), 'severity');
+    expect($said())->toBe([]);
+    $recipe = $this->postJson(at($garden, 'recipes'), ['body' => $soda])->assertCreated()->json('recipe.id');
+    $rounds = $this->postJson(at($garden, 'courses'), ['recipe_id' => $recipe, 'planting_ids' => [$bean->id], 'target' => 'powdery-mildew', 'volume' => '600 mL', 'every_days' => 7, 'times' => 2, 'starts_on' => '2026-05-04', 'all_the_same' => true])->assertCreated()->json('course.rounds');
+    // 300 mL each: 0.005 x 0.27367 x 300 x 0.45 = 185 mg, in a litre and a third 139 mg/L; beans mind salt from 70, and from 210 it is a caution.
+    $this->postJson(at($garden, "rounds/{$rounds[0]['id']}/log"), ['version' => $rounds[0]['version']])->assertSuccessful();
+    $this->travelTo(CarbonImmutable::parse('2026-05-06 08:20:00', 'UTC'));
+    expect($said())->toBe(['notice']);
+    $this->travelTo(CarbonImmutable::parse('2026-05-11 08:20:00', 'UTC'));
+    $this->postJson(at($garden, "rounds/{$rounds[1]['id']}/log"), ['version' => $rounds[1]['version']])->assertSuccessful();
+    $this->travelTo(CarbonImmutable::parse('2026-05-13 08:20:00', 'UTC'));
+    expect($said())->toBe(['caution']);
+    $bean->update(['moved_on' => '2026-05-12']);
+    expect($said())->toBe([]);
+});

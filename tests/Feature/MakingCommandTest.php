@@ -54,3 +54,18 @@ it('carries a stock into the spray', function (): void {
     // 15 g per 100 mL, one part in 26
     expect($garlic['percent_wv']['likely'])->toEqualWithDelta(15 / 26, 0.0005);
 });
+
+it('says what is dangerous in a pot, before it is made', function (array $pot, bool $stops, ?string $severity, string $what): void {
+    [$exit, $out, $err] = outside((string) json_encode(steeped($pot)), 'nebbia:make', '-', '--json', '--strict');
+    $stock = json_decode($out, true);
+    expect($exit)->toBe($stops ? 3 : 0, $err)->and((new SchemaCheck)->firstError($stock, 'nebbia.stock-1')?->message())->toBeNull()
+        ->and($stock['findings'][0]['severity'] ?? null)->toBe($severity)->and($stock['findings'][0]['what'] ?? '')->toContain($what);
+    [, $page] = outside((string) json_encode(steeped($pot)), 'nebbia:make', '-');
+    expect($page)->toContain($severity === null ? 'Garlic' : "[$severity]");
+})->with([
+    'garlic in water' => [[], false, null, ''],
+    // 150 g in half a litre of oil and half of water: far over a tenth of oil
+    'raw garlic in oil' => [['base' => ['amount' => '500 mL'], 'ingredients' => [['ingredient' => 'garlic', 'amount' => '150 g'], ['ingredient' => 'vegetable-oil', 'amount' => '500 mL']]], false, 'caution', 'garlic'],
+    'a spoon of oil that wets' => [['ingredients' => [['ingredient' => 'garlic', 'amount' => '150 g'], ['ingredient' => 'vegetable-oil', 'amount' => '15 mL']]], false, null, ''],
+    'bleach and vinegar in the pot' => [['ingredients' => [['ingredient' => 'garlic', 'amount' => '150 g'], ['ingredient' => 'bleach', 'amount' => '100 mL', 'strength' => '5 %'], ['ingredient' => 'vinegar', 'amount' => '100 mL', 'strength' => '5 %']]], true, 'stop', ''],
+]);

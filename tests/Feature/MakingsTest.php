@@ -212,3 +212,14 @@ it('works out other uses for the volume that is wanted', function (): void {
         ->and($by['Bleach'])->toMatchArray(['take' => '200 mL', 'is_at_hand' => false])->and($uses['soil_signs'])->toHaveCount(4);
     $this->getJson(at(demo(), 'other-uses?volume=much'))->assertUnprocessable()->assertJsonValidationErrors(['volume']);
 });
+
+it('walks through no pot that holds what must not be, and says so of the jar as well', function (): void {
+    $garden = demo();
+    $body = static fn (string $thing): array => ['format' => 'nebbia.preparation/1', 'id' => 'new', 'kind' => 'herb-infusion', 'units' => 'metric', 'base' => ['amount' => '1 L'], 'ingredients' => [['ingredient' => $thing, 'amount' => '10 g']]];
+    $work = fn (string $thing): array => $this->postJson(at($garden, 'makings'), ['kind' => 'herb-infusion', 'body' => $body($thing)])->assertOk()->json();
+    $tobacco = $work('tobacco-leaf');
+    expect($tobacco['findings'][0]['severity'])->toBe('stop')->and($tobacco['steps'])->toBe([])->and($work('dried-herb')['findings'])->toBe([])->and($work('dried-herb')['steps'])->not->toBe([]);
+    // What was done all the same is written down, and stays what it is.
+    $jar = $this->postJson(at($garden, 'preparations'), ['body' => $body('tobacco-leaf')])->assertCreated()->json('story');
+    expect($jar['findings'][0]['what'])->toBe($tobacco['findings'][0]['what']);
+});

@@ -6,7 +6,7 @@ use App\Console\SchemaCheck;
 use App\Models\Course;
 use App\Models\Round;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Weather\WeatherCsv;
+use Nebbia\Core\Weather\Given\WeatherCsv;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 
@@ -76,7 +76,7 @@ it('says in one line what of a course cannot be read', function (mixed $course, 
     'another first day that is none' => [aphidCourse(), ['--from=soon'], '--from'],
     'beyond the pole' => [aphidCourse(['place' => ['lat' => 99, 'lon' => 9, 'time_zone' => 'UTC']]), [], 'place.lat'],
     'a zone of nowhere' => [aphidCourse(['place' => ['lat' => 45, 'lon' => 9, 'time_zone' => 'Mars/North']]), [], 'place.time_zone'],
-    'an unknown plant' => [aphidCourse(['plantings' => [['plant' => 'triffid']]]), [], 'plantings.0.plant'],
+    'a plant of a name of two' => [aphidCourse(['plantings' => [['plant' => 'geranium']]]), [], 'plantings.0.plant'],
     'a number of none' => [aphidCourse(['plantings' => [['plant' => 'rose', 'number' => 0]]]), [], 'plantings.0.number'],
     'three recipes' => [array_diff_key(aphidCourse(['recipes' => [[], [], []]]), ['recipe' => 1]), [], 'recipe'],
     'an amount of nothing' => [aphidCourse(['recipe' => ['format' => 'nebbia.recipe/1', 'base' => ['amount' => 'some', 'basis' => 'added'], 'ingredients' => []]]), [], 'recipe.base.amount'],
@@ -325,7 +325,51 @@ it('plans anew when a plant came into flower, and says why', function (): void {
     $this->postJson(at($garden, 'weather'), ['csv' => $csv])->assertOk();
     expect($news())->toBeNull();
     $bean->update(['in_flower' => true]);
-    expect($news()['moves'][0]['because'])->toBe('On 6 May: bees at the flowers, better at dawn.')
-        // Beyond the days that are foretold the flowers may be over.
-        ->and($news()['moves'][0]['to'])->toBeGreaterThanOrEqual('2026-05-14');
+    // At noon bees are at the flowers, foretold or not: whoever has time then only is told so.
+    expect($news()['moves'])->toBe([])->and($news()['news'])->toContain('bees at the flowers');
+    $garden->update(['free_hours' => [['days' => [], 'from' => '11:00', 'to' => '22:00']]]);
+    // With an evening to do it in the day stands.
+    expect($news())->toBeNull();
+});
+
+/** @param  list<array<string, string>>  $ingredients */
+function courseWith(string $target, string $plant, array $ingredients, string $use = 'foliar'): array
+{
+    return aphidCourse([
+        'target' => $target, 'plantings' => [['plant' => $plant, 'number' => 4, 'stage' => 'growing', 'height_cm' => 60]],
+        'recipe' => ['format' => 'nebbia.recipe/1', 'name' => 'Tried', 'use' => $use, 'units' => 'metric', 'base' => ['amount' => '1 L', 'basis' => 'final'], 'ingredients' => $ingredients],
+    ]);
+}
+
+it('plans no round of what it would stop at the bench', function (array $course): void {
+    [$exit, $out] = outside((string) json_encode($course), 'nebbia:plan', '-', '--json', '--strict');
+    $plan = json_decode($out, true);
+    expect($exit)->toBe(3)->and((new SchemaCheck)->firstError($plan, 'nebbia.plan-1')?->message())->toBeNull()
+        ->and($plan['rounds'])->toBe([])->and($plan['preparations'])->toBe([])->and($plan['findings'][0]['severity'])->toBe('stop')
+        ->and($plan['findings'][0]['because'])->not->toBe('')->and($plan['findings'][0]['instead'])->not->toBe('');
+    [$exit, $out] = outside((string) json_encode($course), 'nebbia:plan', '-', '--json');
+    expect($exit)->toBe(0)->and(json_decode($out, true)['rounds'])->toBe([]);
+    [, $page] = outside((string) json_encode($course), 'nebbia:plan', '-');
+    expect($page)->toContain('[stop]')->toContain('Nothing is planned')->not->toContain('hit for');
+    [, $calendar] = outside((string) json_encode($course), 'nebbia:plan', '-', '--ics');
+    expect($calendar)->not->toContain('VEVENT');
+})->with([
+    'weed vinegar on tomatoes' => [courseWith('aphid', 'tomato', [['ingredient' => 'vinegar', 'amount' => '1 L', 'strength' => '10 %']])],
+    'salt on beans' => [courseWith('aphid', 'broad-bean', [['ingredient' => 'table-salt', 'amount' => '100 g']])],
+    'bleach, with vinegar' => [courseWith('aphid', 'tomato', [['ingredient' => 'bleach', 'amount' => '100 mL', 'strength' => '5 %'], ['ingredient' => 'vinegar', 'amount' => '50 mL', 'strength' => '5 %']])],
+    'a disinfectant is no course' => [courseWith('aphid', 'tomato', [['ingredient' => 'isopropyl-alcohol', 'amount' => '1 L', 'strength' => '70 %']], 'disinfect')],
+]);
+
+it('plans no spray where none helps, but says what does', function (string $target, string $plant): void {
+    [$exit, $out] = outside((string) json_encode(courseWith($target, $plant, [['ingredient' => 'liquid-castile-soap', 'amount' => '30 mL', 'strength' => '33 %']])), 'nebbia:plan', '-', '--json', '--strict');
+    $plan = json_decode($out, true);
+    expect($exit)->toBe(0)->and($plan['rounds'])->toBe([])->and($plan['tactics'])->not->toBe([])->and($plan['looks'] ?? [])->not->toBe([])
+        ->and(array_column($plan['findings'], 'rule'))->toContain('course');
+})->with([['virus', 'tomato'], ['blossom-end-rot', 'tomato']]);
+
+it('says beside a plan that goes on what there is to mind', function (): void {
+    [$exit, $out] = outside((string) json_encode(aphidCourse()), 'nebbia:plan', '-', '--json', '--strict');
+    $plan = json_decode($out, true);
+    // 30 mL of 33 % in 1.03 L is 0.97 %: what a broad bean bears.
+    expect($exit)->toBe(0)->and($plan['rounds'])->toHaveCount(3)->and(array_column($plan['findings'], 'severity'))->not->toContain('stop');
 });

@@ -73,7 +73,7 @@ describe('the garden', function (): void {
         $this->postJson(the(smallGarden(), 'plantings'), [$field => $value] + ['plant' => 'tomato', 'number' => 1, 'stage' => 'young'])
             ->assertUnprocessable()->assertJsonPath("errors.$field.0", fn (string $said): bool => str_contains($said, $words));
     })->with([
-        ['number', 0, 'above zero'], ['height_cm', 'tall', 'centimetres'], ['height_cm', '-4', 'centimetres'], ['harvest_on', 'in May', '2026-07-14'],
+        ['number', 0, 'above zero'], ['height_cm', 'tall', 'like 70 cm'], ['height_cm', '-4', 'like 70 cm'], ['harvest_on', 'in May', '2026-07-14'],
         ['value', 'cheap', 'replaceable'], ['stage', 'asleep', 'seedling'], ['plant', 'tomatoe', 'did you mean tomato'], ['note', str_repeat('x', 300), 'under 255'],
     ]);
 

@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
 use Nebbia\Core\Mixing\Recipe\UseOfSpray;
 use Nebbia\Core\Nebbia\Nebbia;
+use Nebbia\Core\Planning\Course\CourseJudge;
 use Nebbia\Core\Shelf\Kinds;
 use Nebbia\Core\Substance\Ingredients;
 use Nebbia\Core\Target\Targets;
@@ -19,7 +20,8 @@ use Nebbia\Core\Tests\Sweep;
 function swept(string $case, TestResponse $answer, array &$faults): void
 {
     $status = $answer->getStatusCode();
-    answered($status);
+    // That soap keeps nothing away is an answer too.
+    answered($status === 422 && $answer->json('errors.purpose') !== null ? 200 : $status);
     if ($status >= 500) {
         $faults[] = "$case: $status {$answer->exception?->getMessage()} at ".basename((string) $answer->exception?->getFile()).':'.$answer->exception?->getLine();
 
@@ -57,10 +59,14 @@ function recipesOf(Garden $garden): array
 it('suggests rounds for every target and remedy, for either purpose, in every month', function (): void {
     config(['nebbia.requests_a_minute' => PHP_INT_MAX]);
     $garden = demo();
-    $planting = plantingOf($garden, 'lettuce');
+    // One that bears what the recipes hold: what is refused for a tender one has a test of its own.
+    $planting = plantingOf($garden, 'broad-bean');
     $faults = [];
     $tried = 0;
     foreach (app(Targets::class)->ids() as $target) {
+        if (! app(CourseJudge::class)->helps(app(Targets::class)->named($target))) {
+            continue;
+        }
         foreach (recipesOf($garden) as $n => $recipe) {
             foreach (['outbreak', 'prevention'] as $purpose) {
                 for ($month = 1; $month <= 12; $month++) {
@@ -179,7 +185,7 @@ it('opens an empty garden anywhere, in any month, and answers what is tried in i
     foreach (['mealybug', 'spider mites', 'greenfly', 'fungus gnats', 'whiteflies', 'mildew', 'a dragon'] as $target) {
         $answer = $this->postJson("$at/rounds/suggest", ['recipe_id' => $recipe, 'planting_ids' => [$planting], 'target' => $target, 'starts_on' => substr($day, 0, 10)]);
         swept("suggest $target", $answer, $faults);
-        expect($answer->status())->toBe($target === 'a dragon' || $latitude === null ? 422 : 200, "$target: ".$answer->getContent());
+        expect($answer->status())->toBe($target === 'a dragon' ? 422 : 200, "$target: ".$answer->getContent());
     }
     swept('bench', $this->postJson("$at/bench", ['recipe' => ['format' => 'nebbia.recipe/1', 'name' => '', 'use' => 'foliar', 'units' => $units, 'base' => ['amount' => '1 qt', 'basis' => 'added', 'liquid' => 'water'], 'ingredients' => [['ingredient' => 'dish soap', 'amount' => 'a squirt']]], 'planting_id' => $planting])->assertOk(), $faults);
     swept('scout', $this->postJson("$at/scout", ['planting_id' => $planting, 'present' => ['white-fluff-axils'], 'absent' => []])->assertOk(), $faults);

@@ -29,14 +29,17 @@ test('an empty garden can be begun, and its empty views say what to do', async (
   await expect(page).toHaveURL(/\/welcome$/)
   await expect(page.getByRole('button', { name: 'Open the demo garden' })).toBeVisible()
   await page.getByLabel('Name of the garden').fill('')
-  await page.getByRole('button', { name: 'Begin an empty garden' }).click()
+  await page.getByRole('button', { name: 'Begin the garden' }).click()
   await expect(page.getByText('The garden has no name')).toBeVisible()
   await page.getByLabel('Name of the garden').fill('Back yard')
   await expect(page.getByLabel('Spoons, cups and volumes')).toHaveValue('us')
-  await page.getByLabel('Latitude').fill('40,7')
-  await page.getByRole('button', { name: 'Begin an empty garden' }).click()
-  await expect(page).toHaveURL(/\/settings$/)
+  // Neither place nor water is asked for: the time zone has a place.
+  await expect(page.getByLabel('Latitude')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Begin the garden' }).click()
+  await expect(page).toHaveURL(/\/garden$/)
+  await page.getByRole('navigation').getByRole('link', { name: 'Settings' }).click()
   await expect(page.getByLabel('Latitude')).toHaveValue('40.7')
+  await expect(page.getByLabel('Sign of your money')).toHaveValue('$')
 
   // Empty views say what to do.
   await page.getByRole('navigation').getByRole('link', { name: 'Today' }).click()
@@ -48,17 +51,36 @@ test('an empty garden can be begun, and its empty views say what to do', async (
   await page.getByRole('navigation').getByRole('link', { name: 'Garden' }).click()
   await page.getByRole('button', { name: 'Add the first planting' }).click()
   const dialog = page.getByRole('dialog')
-  await dialog.getByLabel('Plant', { exact: true }).fill('triffid')
+  await dialog.getByLabel('Plant', { exact: true }).fill('lime')
   await dialog.getByRole('button', { name: 'Add it' }).click()
-  await expect(dialog.getByText('"triffid" is not a plant known here')).toBeVisible()
+  await expect(dialog.getByText('Several plants are called "lime"')).toBeVisible()
   await dialog.getByLabel('Plant', { exact: true }).fill('courgettes')
   await dialog.getByRole('button', { name: 'Add it' }).click()
   await expect(page.getByRole('button', { name: '1 × Zucchini' })).toBeVisible()
   await page.getByRole('navigation').getByRole('link', { name: 'Bench' }).click()
-  await page.getByRole('button', { name: 'Pump bottle, 2 L' }).click()
+  await page.getByRole('button', { name: 'Pump bottle, 2 qt' }).click()
   await page.getByLabel('For', { exact: true }).selectOption({ label: 'Zucchini' })
-  // 1700 mL in US fluid ounces: 57.5
-  await expect(page.getByText('Makes 57 fl oz')).toBeVisible()
+  // 85 of a hundred parts of half a gallon, 64 fl oz: 54.4.
+  await expect(page.getByText('Makes 54 fl oz')).toBeVisible()
+})
+
+test('two gardens live side by side, and a switch leads from one to the other', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Open the demo garden' }).click()
+  await expect(page.getByText('14 May in the demo')).toBeVisible()
+  await page.getByRole('link', { name: 'Begin another' }).click()
+  await expect(page.getByRole('button', { name: 'Open the demo garden' })).toHaveCount(0)
+  await page.getByLabel('Name of the garden').fill('Windowsill')
+  await page.getByRole('button', { name: 'Begin the garden' }).click()
+  const open = page.locator('select[aria-label="The garden that is open"]:visible')
+  await expect(open).toHaveValue(/.+/)
+  await expect(open.locator('option:checked')).toHaveText('Windowsill')
+  await expect(page.getByText('14 May in the demo')).toHaveCount(0)
+  // It is still the one that is open after a reload.
+  await page.reload()
+  await expect(open.locator('option:checked')).toHaveText('Windowsill')
+  await open.selectOption({ label: 'Fontegrigia' })
+  await expect(page.getByText('14 May in the demo')).toBeVisible()
 })
 
 test('in the demo a day is let pass, and taken back', async ({ page }) => {
@@ -81,7 +103,10 @@ test('a row that cannot be read is named, and the rest is shown', async ({ page,
   await page.goto('/')
   await page.getByRole('button', { name: 'Open the demo garden' }).click()
   await expect(page.getByText('14 May in the demo')).toBeVisible()
-  execFileSync('php', ['-r', `(new PDO('sqlite:${servers.blank.database}'))->exec("update plantings set care = 'broken' where name = 'White rambler'");`])
+  execFileSync('php', [
+    '-r',
+    `(new PDO('sqlite:${servers.blank.database}'))->exec("update plantings set care = 'broken' where name = 'White rambler'");`,
+  ])
   await page.goto('/garden')
   await expect(page.getByRole('status').filter({ hasText: 'Cannot be read' })).toContainText('White rambler (planting)')
   await expect(page.getByText('White rambler (cannot be read)').first()).toBeVisible()

@@ -1,4 +1,4 @@
-import { expect, openRecipe, test } from './support/test'
+import { expect, openRecipe, planRounds, test } from './support/test'
 
 test.use({ allowed: { errors: [/422 \(Unprocessable/, /net::ERR_(CONNECTION_|EMPTY_RESPONSE|SOCKET_NOT)/] } })
 
@@ -49,9 +49,13 @@ test('from a recipe to a logged spray, and all of it there after a restart', asy
   await expect(plan.getByRole('checkbox', { name: 'Broad beans, early row' })).toBeChecked()
   await plan.getByLabel('Every … days').fill('5')
   await plan.getByLabel('Rounds').fill('3')
-  await plan.getByRole('button', { name: 'Plan 3 rounds' }).click()
+  await planRounds(page, 'Plan 3 rounds')
   await expect(page).toHaveURL(/\/rounds$/)
-  const course = page.getByRole('article').filter({ hasText: 'Evening soap against aphid' }).filter({ hasText: 'Broad beans, early row' }).first()
+  const course = page
+    .getByRole('article')
+    .filter({ hasText: 'Evening soap against aphid' })
+    .filter({ hasText: 'Broad beans, early row' })
+    .first()
   await expect(course.getByRole('listitem')).toHaveCount(3)
 
   // The first is logged; it stands in the notebook with what was in it.
@@ -74,7 +78,11 @@ test('from a recipe to a logged spray, and all of it there after a restart', asy
   await page.reload()
   await expect(page.getByRole('article').first()).toContainText('Ants running, forty on one tip')
   await page.getByRole('navigation').getByRole('link', { name: 'Rounds' }).click()
-  const after = page.getByRole('article').filter({ hasText: 'Evening soap against aphid' }).filter({ hasText: 'Broad beans, early row' }).first()
+  const after = page
+    .getByRole('article')
+    .filter({ hasText: 'Evening soap against aphid' })
+    .filter({ hasText: 'Broad beans, early row' })
+    .first()
   await expect(after.getByText('done,')).toBeVisible()
 })
 

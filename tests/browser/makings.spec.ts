@@ -51,7 +51,7 @@ test('an extract is made step by step, and used at one part to twenty-five', asy
   await page.getByRole('button', { name: 'Make a spray of it, 1:4' }).click()
   await page.getByLabel('Amount of ingredient 1').fill('1:25')
   // One part in twenty-six of 200 g/L.
-  await expect(page.getByText('0.77 g/100 mL', { exact: true })).toBeVisible()
+  await expect(page.getByText('0.77 %', { exact: true })).toBeVisible()
   await expect(page.getByRole('group', { name: 'Ingredient 1' })).toContainText('38 mL')
   await expect(page.getByLabel('Jar for ingredient 1')).toContainText('Garlic for the trial')
   await page.getByText('What is in it', { exact: true }).click()
@@ -136,4 +136,19 @@ test('disinfecting is worked out for the volume that is wanted', async ({ page }
   await page.getByLabel('Make so much of it').fill('a bit')
   await expect(page.getByRole('alert')).toBeVisible()
   await expect(page.getByText('It never tells how much lime')).toBeVisible()
+})
+
+test('what must not go into a pot is neither started nor walked through', async ({ page }) => {
+  await page.goto('/making?kind=herb-infusion')
+  await expect(page.getByRole('button', { name: 'Start it now' })).toBeEnabled()
+  await page.getByRole('button', { name: 'Add something' }).click()
+  await page.locator('.n-select').last().click()
+  await page.keyboard.type('tobacco leaf')
+  await page.keyboard.press('Enter')
+  const result = page.getByRole('region', { name: 'What comes of it' })
+  await expect(result).toContainText('Do not handle or spray tobacco')
+  await expect(page.getByRole('button', { name: 'Start it now' })).toHaveCount(0)
+  await expect(page.getByRole('heading', { name: 'Step by step' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Take out' }).last().click()
+  await expect(page.getByRole('button', { name: 'Start it now' })).toBeVisible()
 })

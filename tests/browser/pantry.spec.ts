@@ -8,7 +8,7 @@ test('a sprayer is calibrated once, and the strainer step speaks of its finest p
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('Finest passage, mm').fill('fine')
   await dialog.getByRole('button', { name: 'Save' }).click()
-  await expect(dialog.getByText('must be a number of millimetres')).toBeVisible()
+  await expect(dialog.getByText('must be a size, like 0.4 mm')).toBeVisible()
   await dialog.getByLabel('Finest passage, mm').fill('0,25')
   await dialog.getByLabel('A minute of spraying came to').fill('300 mL')
   await dialog.getByRole('button', { name: 'Save' }).click()

@@ -8,8 +8,12 @@ test.use({ allowed: { errors: [/404 \(Not Found/] } })
 // is said may be left in English; what rows of the data and the garden itself are called may be, until those have other languages.
 
 /** Names out of the data and the demo garden, which stay as they are. */
-const names: string[] = [...readdirSync('core/data').filter((file) => file.endsWith('.yaml')).map((file) => `core/data/${file}`), 'database/demo/fontegrigia.yaml']
-  .map((file) => readFileSync(file, 'utf8').toLowerCase())
+const names: string[] = [
+  ...readdirSync('core/data')
+    .filter((file) => file.endsWith('.yaml'))
+    .map((file) => `core/data/${file}`),
+  'database/demo/fontegrigia.yaml',
+].map((file) => readFileSync(file, 'utf8').toLowerCase())
 
 /** Runs of English words, each of which must be found in the data to be let through. */
 const RUN = /\b[a-z’'-]{2,}(?: [a-z’'-]{2,})+/gi
@@ -32,8 +36,8 @@ function gather(here: unknown): void {
 
 async function views(request: APIRequestContext): Promise<string[]> {
   const json = async (path: string) => (await (await request.get(path)).json()) as never
-  const id = (await json('/api/gardens') as { id: string }[])[0]!.id
-  const of = async <T>(path: string) => await json(`/api/gardens/${id}/${path}`) as T
+  const id = ((await json('/api/gardens')) as { id: string }[])[0]!.id
+  const of = async <T>(path: string) => (await json(`/api/gardens/${id}/${path}`)) as T
   const recipes = await of<{ id: string }[]>('recipes')
   const troubles = await of<{ id: string }[]>('troubles')
   const shelf = await of<{ preparations: { id: string }[] }>('preparations')
@@ -43,8 +47,30 @@ async function views(request: APIRequestContext): Promise<string[]> {
   gather([recipes, troubles, shelf, plot])
 
   return [
-    '/', '/garden', '/scout', '/bench', `/bench/${recipe}`, `/mix/${recipe}`, `/label/${recipe}`, `/card/${recipe}`, '/pantry', '/making', `/making/${shelf.preparations[0]!.id}`, '/soap', '/other-uses',
-    '/rounds', '/rounds/month', '/notebook', '/settings', '/why', '/compare', '/bottle', `/leaves/${plot.zones.flatMap((zone) => zone.plantings)[0]!.planting.id}`, `/trouble/${troubles[0]!.id}`, '/welcome', '/nowhere',
+    '/',
+    '/garden',
+    '/scout',
+    '/bench',
+    `/bench/${recipe}`,
+    `/mix/${recipe}`,
+    `/label/${recipe}`,
+    `/card/${recipe}`,
+    '/pantry',
+    '/making',
+    `/making/${shelf.preparations[0]!.id}`,
+    '/soap',
+    '/other-uses',
+    '/rounds',
+    '/rounds/month',
+    '/notebook',
+    '/settings',
+    '/why',
+    '/compare',
+    '/bottle',
+    `/leaves/${plot.zones.flatMap((zone) => zone.plantings)[0]!.planting.id}`,
+    `/trouble/${troubles[0]!.id}`,
+    '/welcome',
+    '/nowhere',
   ]
 }
 
@@ -56,9 +82,11 @@ async function texts(page: Page): Promise<string[]> {
     while (walker.nextNode()) {
       const parent = walker.currentNode.parentElement
       const text = walker.currentNode.textContent?.trim() ?? ''
-      if (parent && text !== '' && !['SCRIPT', 'STYLE', 'OPTION', 'TEXTAREA'].includes(parent.tagName) && parent.checkVisibility()) seen.push(text)
+      if (parent && text !== '' && !['SCRIPT', 'STYLE', 'OPTION', 'TEXTAREA'].includes(parent.tagName) && parent.checkVisibility())
+        seen.push(text)
     }
-    for (const one of document.querySelectorAll<HTMLElement>('[aria-label], [placeholder]')) seen.push(one.getAttribute('aria-label') ?? '', one.getAttribute('placeholder') ?? '')
+    for (const one of document.querySelectorAll<HTMLElement>('[aria-label], [placeholder]'))
+      seen.push(one.getAttribute('aria-label') ?? '', one.getAttribute('placeholder') ?? '')
 
     return seen
   })
@@ -69,19 +97,37 @@ const UNIT = /\b(?:mL|L|g|kg|cm)\b/g
 function leftInEnglish(all: string[]): string[] {
   const isKnown = (run: string) => names.some((known) => known.includes(run.toLowerCase()))
 
-  return [...new Set(all)].filter((text) => (text.replace(DATE, '0').replace(UNIT, '0').match(RUN) ?? []).some((run) => !isKnown(run)))
+  // What somebody wrote stands between quotation marks.
+  return [...new Set(all)].filter((text) => !/^“.*”$/su.test(text)).filter((text) => (text.replace(DATE, '0').replace(UNIT, '0').match(RUN) ?? []).some((run) => !isKnown(run)))
 }
 
 /** What reaches past the right edge. */
-const tooWide = (page: Page) => page.evaluate(() => (document.documentElement.scrollWidth <= window.innerWidth ? [] : [...document.querySelectorAll<HTMLElement>('body *')]
-  .filter((one) => one.getBoundingClientRect().right > window.innerWidth + 1 && one.children.length === 0).map((one) => `${one.tagName} ${one.className} ${one.textContent}`.slice(0, 80))))
+const tooWide = (page: Page) =>
+  page.evaluate(() =>
+    document.documentElement.scrollWidth <= window.innerWidth
+      ? []
+      : [...document.querySelectorAll<HTMLElement>('body *')]
+          .filter((one) => one.getBoundingClientRect().right > window.innerWidth + 1 && one.children.length === 0)
+          .map((one) => `${one.tagName} ${one.className} ${one.textContent}`.slice(0, 80)),
+  )
 
 /** Texts that do not fit into what holds them. */
-const cutOff = (page: Page) => page.evaluate(() => [...document.querySelectorAll<HTMLElement>('body *')].filter((one) => {
-  const hasText = [...one.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.textContent!.trim() !== '')
+const cutOff = (page: Page) =>
+  page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('body *')]
+      .filter((one) => {
+        const hasText = [...one.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.textContent!.trim() !== '')
 
-  return hasText && ['hidden', 'clip'].includes(getComputedStyle(one).overflowX) && one.clientWidth > 8 && one.scrollWidth > one.clientWidth + 2 && one.checkVisibility()
-}).map((one) => one.textContent!.trim().slice(0, 60)))
+        return (
+          hasText &&
+          ['hidden', 'clip'].includes(getComputedStyle(one).overflowX) &&
+          one.clientWidth > 8 &&
+          one.scrollWidth > one.clientWidth + 2 &&
+          one.checkVisibility()
+        )
+      })
+      .map((one) => one.textContent.trim().slice(0, 60)),
+  )
 
 test('every view in a language that is a third longer', async ({ page, request }) => {
   test.setTimeout(180_000)
@@ -93,9 +139,9 @@ test('every view in a language that is a third longer', async ({ page, request }
     await page.waitForLoadState('networkidle')
     await expect(page.locator('#app *').first()).toBeVisible()
     const english = leftInEnglish(await texts(page))
-    const beyond = [...await tooWide(page), ...await cutOff(page)]
+    const beyond = [...(await tooWide(page)), ...(await cutOff(page))]
     await page.setViewportSize({ width: 390, height: 844 })
-    beyond.push(...await tooWide(page), ...await cutOff(page))
+    beyond.push(...(await tooWide(page)), ...(await cutOff(page)))
     if (beyond.length > 0 || english.length > 0) faults[path.replace(/[0-9a-z]{26}/g, ':id')] = { beyond, english }
   }
   expect(faults).toEqual({})

@@ -1,4 +1,4 @@
-import { expect, test } from './support/test'
+import { expect, planRounds, test } from './support/test'
 import { deflateSync } from 'node:zlib'
 import type { Page } from '@playwright/test'
 
@@ -12,8 +12,16 @@ async function say(page: Page, place: string, sign: string, answer: 'Yes' | 'No'
 
 /** A plain PNG of so many pixels, as a camera might give but larger than is kept. */
 function png(width: number, height: number): Buffer {
-  const table = Array.from({ length: 256 }, (_, n) => { let c = n; for (let k = 0; k < 8; k++) c = c & 1 ? 0xedb88320 ^ (c >>> 1) : c >>> 1; return c >>> 0 })
-  const crc = (data: Buffer) => { let c = 0xffffffff; for (const byte of data) c = table[(c ^ byte) & 255]! ^ (c >>> 8); return (c ^ 0xffffffff) >>> 0 }
+  const table = Array.from({ length: 256 }, (_, n) => {
+    let c = n
+    for (let k = 0; k < 8; k++) c = c & 1 ? 0xedb88320 ^ (c >>> 1) : c >>> 1
+    return c >>> 0
+  })
+  const crc = (data: Buffer) => {
+    let c = 0xffffffff
+    for (const byte of data) c = table[(c ^ byte) & 255]! ^ (c >>> 8)
+    return (c ^ 0xffffffff) >>> 0
+  }
   const chunk = (type: string, data: Buffer) => {
     const body = Buffer.concat([Buffer.from(type), data])
     const out = Buffer.alloc(body.length + 8)
@@ -28,7 +36,12 @@ function png(width: number, height: number): Buffer {
   head.set([8, 2, 0, 0, 0], 8)
   const rows = Buffer.alloc((width * 3 + 1) * height, 90)
   for (let y = 0; y < height; y++) rows[y * (width * 3 + 1)] = 0
-  return Buffer.concat([Buffer.from('89504e470d0a1a0a', 'hex'), chunk('IHDR', head), chunk('IDAT', deflateSync(rows)), chunk('IEND', Buffer.alloc(0))])
+  return Buffer.concat([
+    Buffer.from('89504e470d0a1a0a', 'hex'),
+    chunk('IHDR', head),
+    chunk('IDAT', deflateSync(rows)),
+    chunk('IEND', Buffer.alloc(0)),
+  ])
 }
 
 test('from a sign on a leaf to a planned course', async ({ page }) => {
@@ -65,7 +78,11 @@ test('from a sign on a leaf to a planned course', async ({ page }) => {
   const fields = dialog.locator('.stepper input')
   await expect(fields).toHaveCount(5)
   for (const [n, count] of ['180', '240', '210', '150'].entries()) await fields.nth(n).fill(count)
-  for (let n = 0; n < 10; n++) await dialog.getByRole('button', { name: /^20 more on plant/ }).nth(4).click()
+  for (let n = 0; n < 10; n++)
+    await dialog
+      .getByRole('button', { name: /^20 more on plant/ })
+      .nth(4)
+      .click()
   await expect(fields.nth(4)).toHaveValue('200')
   await dialog.getByLabel('Natural enemies').selectOption('some')
   await dialog.getByRole('button', { name: 'Keep the count' }).click()
@@ -85,7 +102,7 @@ test('from a sign on a leaf to a planned course', async ({ page }) => {
   await expect(dialog.getByLabel('Broad beans, late row')).toBeChecked()
   await expect(dialog.getByLabel('White grape')).not.toBeChecked()
   await expect(dialog.getByLabel('Every … days')).toHaveValue('5')
-  await dialog.getByRole('button', { name: /^Plan 3 rounds/ }).click()
+  await planRounds(page, /^Plan 3 rounds/)
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Aphid on Climbing beans')
   await page.getByRole('navigation').getByRole('link', { name: 'Rounds' }).click()
   await expect(page.getByText('Climbing beans on the canes').first()).toBeVisible()
@@ -114,7 +131,7 @@ test('every sign has a drawing of its own, and its words', async ({ page }) => {
     await places.nth(n).click()
     for (const card of await page.locator('.sign-card').all()) {
       const drawing = await card.locator('svg').getAttribute('data-drawing')
-      expect(drawing, await card.textContent() ?? '').not.toBe('missing')
+      expect(drawing, (await card.textContent()) ?? '').not.toBe('missing')
       seen.add(String(drawing))
     }
   }
@@ -155,12 +172,20 @@ test('the garden is kept: add, change, move, retire, and out and in as a table',
   await page.getByRole('button', { name: 'Import or export' }).click()
   const download = page.waitForEvent('download')
   await dialog.getByRole('link', { name: /Export/ }).click()
-  const csv = await (await download).createReadStream().then(async (stream) => { let text = ''; for await (const part of stream) text += String(part); return text })
+  const csv = await (await download).createReadStream().then(async (stream) => {
+    let text = ''
+    for await (const part of stream) text += String(part)
+    return text
+  })
   expect(csv).toContain('african-violet,Violets,,2,growing,12.5,yes')
-  await dialog.getByLabel('Read a CSV file').setInputFiles({ name: 'more.csv', mimeType: 'text/csv', buffer: Buffer.from('plant;number;stage;zone\ntomatoe;2;young;The sill\n') })
+  await dialog
+    .getByLabel('Read a CSV file')
+    .setInputFiles({ name: 'more.csv', mimeType: 'text/csv', buffer: Buffer.from('plant;number;stage;zone\ntomatoe;2;young;The sill\n') })
   await dialog.getByRole('button', { name: 'Read more.csv' }).click()
   await expect(dialog.getByText('Line 2, plant')).toContainText('did you mean tomato?')
-  await dialog.getByLabel('Read a CSV file').setInputFiles({ name: 'more.csv', mimeType: 'text/csv', buffer: Buffer.from('plant;number;stage;zone\neggplant;2;young;The sill\n') })
+  await dialog
+    .getByLabel('Read a CSV file')
+    .setInputFiles({ name: 'more.csv', mimeType: 'text/csv', buffer: Buffer.from('plant;number;stage;zone\neggplant;2;young;The sill\n') })
   await dialog.getByRole('button', { name: 'Read more.csv' }).click()
   await expect(dialog.getByText('1 added, 0 changed.')).toBeVisible()
   await dialog.getByRole('button', { name: 'Close', exact: true }).last().click()
@@ -201,7 +226,9 @@ test.describe('on a phone', () => {
     const dialog = page.getByRole('dialog')
     await dialog.getByRole('button', { name: '5 more on plant 1' }).tap()
     await dialog.getByRole('button', { name: '10 more on plant 2' }).tap()
-    const small = await dialog.locator('.stepper button').evaluateAll((all) => all.filter((e) => e.getBoundingClientRect().height < 44 || e.getBoundingClientRect().width < 44).length)
+    const small = await dialog
+      .locator('.stepper button')
+      .evaluateAll((all) => all.filter((e) => e.getBoundingClientRect().height < 44 || e.getBoundingClientRect().width < 44).length)
     expect(small).toBe(0)
     await dialog.getByRole('button', { name: 'Not now' }).tap()
     await page.reload()

@@ -66,10 +66,11 @@ test('settings are read as they are typed, and stay typed when another hand was 
 })
 
 test('answers that overtake each other on a slow line leave what was asked for last', async ({ page }) => {
-  const slow = async (what: string | RegExp) => page.route(what, async (route) => {
-    await new Promise((done) => setTimeout(done, 1500))
-    await route.continue()
-  })
+  const slow = async (what: string | RegExp) =>
+    page.route(what, async (route) => {
+      await new Promise((done) => setTimeout(done, 1500))
+      await route.continue()
+    })
   await page.goto('/bench')
   await slow(/recipes\?search=milk/)
   await page.getByRole('button', { name: 'Recipes', exact: true }).click()
@@ -84,7 +85,9 @@ test('answers that overtake each other on a slow line leave what was asked for l
   await expect(page.getByRole('button', { name: /Milk for/ })).toHaveCount(0)
 
   // Of two recipes that are opened one after the other, the second stays on the bench.
-  const all = await (await page.request.get(`/api/gardens/${(await (await page.request.get('/api/gardens')).json() as { id: string }[])[0]!.id}/recipes`)).json() as { id: string; name: string }[]
+  const all = (await (
+    await page.request.get(`/api/gardens/${((await (await page.request.get('/api/gardens')).json()) as { id: string }[])[0]!.id}/recipes`)
+  ).json()) as { id: string; name: string }[]
   const milk = all.find((one) => one.name.startsWith('Milk for'))!
   await slow(new RegExp(`recipes/${milk.id}$`))
   await search.fill('')
@@ -96,4 +99,61 @@ test('answers that overtake each other on a slow line leave what was asked for l
   await first
   await page.waitForTimeout(200)
   await expect(page.getByPlaceholder('Name the recipe')).toHaveValue('Evening soap')
+})
+
+test('two hands on one planting: theirs is taken as it is stored, or mine counts over it', async ({ context }) => {
+  const one = await context.newPage()
+  const two = await context.newPage()
+  await one.goto('/garden')
+  await two.goto('/garden')
+  const open = (page: typeof one) => page.getByRole('button', { name: /Winter cabbages/ }).first().click()
+  await open(two)
+  await two.getByRole('dialog').getByLabel('Note').fill('mine')
+  await open(one)
+  await one.getByRole('dialog').getByLabel('Note').fill('theirs')
+  await one.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(one.getByRole('button', { name: 'Undo' })).toBeVisible()
+
+  await two.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(two.getByText('Somebody changed this meanwhile')).toBeVisible()
+  await two.getByRole('button', { name: 'Take what is stored' }).click()
+  await expect(two.getByRole('dialog')).toHaveCount(0)
+  await open(two)
+  await expect(two.getByRole('dialog').getByLabel('Note')).toHaveValue('theirs')
+
+  await open(one)
+  await one.getByRole('dialog').getByLabel('Note').fill('theirs again')
+  await one.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(one.getByRole('dialog')).toHaveCount(0)
+  await two.getByRole('dialog').getByLabel('Note').fill('mine after all')
+  await two.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click()
+  await two.getByRole('button', { name: 'Keep mine' }).click()
+  await two.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(two.getByRole('dialog')).toHaveCount(0)
+  await one.reload()
+  await open(one)
+  await expect(one.getByRole('dialog').getByLabel('Note')).toHaveValue('mine after all')
+})
+
+test.describe('with a server that is gone', () => {
+  test.use({ allowed: { errors: [/net::ERR_FAILED/] } })
+  test('what is typed outlives a server that is gone and a page that is closed', async ({ context }) => {
+    const page = await context.newPage()
+    await page.goto('/pantry')
+    await page.getByRole('button', { name: 'Add a bottle' }).click()
+    const dialog = page.getByRole('dialog')
+    await dialog.getByLabel('What is in it').fill('white vinegar')
+    await dialog.getByLabel('Note').fill('from the market')
+    await page.route('**/products', (route) => route.abort())
+    await dialog.getByRole('button', { name: 'Put it on the shelf' }).click()
+    await expect(page.getByText('cannot be reached')).toBeVisible()
+    await page.close()
+    const again = await context.newPage()
+    await again.goto('/pantry')
+    await again.getByRole('button', { name: 'Add a bottle' }).click()
+    await expect(again.getByRole('dialog').getByLabel('Note')).toHaveValue('from the market')
+    await expect(again.getByText('You typed this before and did not save it')).toBeVisible()
+    await again.getByRole('button', { name: 'Start over' }).click()
+    await expect(again.getByRole('dialog').getByLabel('Note')).toHaveValue('')
+  })
 })

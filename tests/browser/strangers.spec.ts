@@ -7,7 +7,16 @@ test.use({
   allowed: { errors: [/CORS|Failed to load resource|Refused|frame|ERR_BLOCKED|blocked/i] },
   launchOptions: {
     executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--host-resolver-rules=MAP stranger.example 127.0.0.1'],
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--host-resolver-rules=MAP stranger.example 127.0.0.1',
+    ],
   },
 })
 
@@ -21,7 +30,9 @@ test.beforeAll(async () => {
   await new Promise<void>((done) => site.listen(0, '127.0.0.1', done))
   port = (site.address() as AddressInfo).port
 })
-test.afterAll(() => { site.close() })
+test.afterAll(() => {
+  site.close()
+})
 
 for (const host of ['localhost', '127.0.0.1']) {
   test(`a website at ${host} reads and changes nothing`, async ({ page, servers, request }) => {
@@ -32,43 +43,73 @@ for (const host of ['localhost', '127.0.0.1']) {
     const before = JSON.stringify(recipes)
 
     await page.goto(`http://${host}:${port}/`)
-    const tried = await page.evaluate(async ({ garden, recipe }) => {
-      const said: Record<string, string> = {}
-      const attempt = async (name: string, url: string, init?: RequestInit) => {
-        try {
-          const answer = await fetch(url, init)
-          const text = answer.type === 'opaque' ? '' : await answer.text()
-          said[name] = text === '' ? `${answer.type}` : `READ ${text.slice(0, 60)}`
-        } catch {
-          said[name] = 'refused'
+    const tried = await page.evaluate(
+      async ({ garden, recipe }) => {
+        const said: Record<string, string> = {}
+        const attempt = async (name: string, url: string, init?: RequestInit) => {
+          try {
+            const answer = await fetch(url, init)
+            const text = answer.type === 'opaque' ? '' : await answer.text()
+            said[name] = text === '' ? `${answer.type}` : `READ ${text.slice(0, 60)}`
+          } catch {
+            said[name] = 'refused'
+          }
         }
-      }
-      await attempt('read', `${garden}/recipes`)
-      await attempt('read without asking', `${garden}/recipes`, { mode: 'no-cors' })
-      await attempt('write', `${garden}/recipes/${recipe}`, { method: 'DELETE' })
-      await attempt('write as JSON', `${garden}/recipes/${recipe}/copy`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: '{}' })
-      await attempt('write as text', `${garden}/recipes/${recipe}/copy`, { method: 'POST', mode: 'no-cors', body: '{"a":1}' })
-      await attempt('write as a form', `${garden}/recipes/${recipe}/copy`, { method: 'POST', mode: 'no-cors', body: new URLSearchParams({ a: '1' }) })
-      const image = new Image()
-      said.image = await new Promise((done) => { image.onload = () => done('LOADED'); image.onerror = () => done('refused'); image.src = `${garden}/plot` })
-      const script = document.createElement('script')
-      said.script = await new Promise((done) => { script.onload = () => done('LOADED'); script.onerror = () => done('refused'); script.src = `${garden}/recipes`; document.body.append(script) })
-      return said
-    }, { garden, recipe: recipes[0]!.id })
+        await attempt('read', `${garden}/recipes`)
+        await attempt('read without asking', `${garden}/recipes`, { mode: 'no-cors' })
+        await attempt('write', `${garden}/recipes/${recipe}`, { method: 'DELETE' })
+        await attempt('write as JSON', `${garden}/recipes/${recipe}/copy`, {
+          method: 'POST',
+          headers: { 'Content-Type': 'application/json' },
+          body: '{}',
+        })
+        await attempt('write as text', `${garden}/recipes/${recipe}/copy`, { method: 'POST', mode: 'no-cors', body: '{"a":1}' })
+        await attempt('write as a form', `${garden}/recipes/${recipe}/copy`, {
+          method: 'POST',
+          mode: 'no-cors',
+          body: new URLSearchParams({ a: '1' }),
+        })
+        const image = new Image()
+        said.image = await new Promise((done) => {
+          image.onload = () => done('LOADED')
+          image.onerror = () => done('refused')
+          image.src = `${garden}/plot`
+        })
+        const script = document.createElement('script')
+        said.script = await new Promise((done) => {
+          script.onload = () => done('LOADED')
+          script.onerror = () => done('refused')
+          script.src = `${garden}/recipes`
+          document.body.append(script)
+        })
+        return said
+      },
+      { garden, recipe: recipes[0]!.id },
+    )
     for (const [way, came] of Object.entries(tried)) expect.soft(['refused', 'opaque'], `${way}: ${came}`).toContain(came)
 
     // A form that is sent off, into a frame and as the whole page.
-    await page.evaluate(({ garden, recipe }) => {
-      document.body.innerHTML = `<iframe name="hidden"></iframe><form method="post" action="${garden}/recipes/${recipe}/copy" target="hidden"><input name="_method" value="DELETE"></form>`
-      document.forms[0]!.submit()
-    }, { garden, recipe: recipes[0]!.id })
+    await page.evaluate(
+      ({ garden, recipe }) => {
+        document.body.innerHTML = `<iframe name="hidden"></iframe><form method="post" action="${garden}/recipes/${recipe}/copy" target="hidden"><input name="_method" value="DELETE"></form>`
+        document.forms[0]!.submit()
+      },
+      { garden, recipe: recipes[0]!.id },
+    )
     await page.waitForTimeout(400)
 
     // The application in a frame: nothing of it is drawn.
-    await page.evaluate((url) => { document.body.innerHTML = `<iframe src="${url}/" width="900" height="700"></iframe>` }, own)
+    await page.evaluate((url) => {
+      document.body.innerHTML = `<iframe src="${url}/" width="900" height="700"></iframe>`
+    }, own)
     await page.waitForTimeout(600)
     const framed = page.frames()[1]
-    expect(await framed?.locator('nav').count().catch(() => 0) ?? 0).toBe(0)
+    expect(
+      (await framed
+        ?.locator('nav')
+        .count()
+        .catch(() => 0)) ?? 0,
+    ).toBe(0)
 
     expect(JSON.stringify(await (await request.get(`${garden}/recipes`)).json())).toBe(before)
   })

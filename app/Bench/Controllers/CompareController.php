@@ -17,7 +17,12 @@ use OpenApi\Attributes as OA;
 /** Recipes side by side. */
 final class CompareController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/bench/compare', operationId: 'compareRecipes', requestBody: new Body(CompareRequest::class), responses: [new Ok(ComparisonResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/bench/compare',
+        operationId: 'compareRecipes',
+        requestBody: new Body(CompareRequest::class),
+        responses: [new Ok(ComparisonResource::class)],
+    )]
     public function __invoke(CompareRequest $request, Garden $garden, CompareRecipes $compare): JsonResponse
     {
         $planting = $request->filled('planting_id') ? $garden->plantings()->findOrFail($request->string('planting_id')->toString()) : null;

@@ -17,13 +17,24 @@ use OpenApi\Attributes as OA;
 
 final class CopyRecipeController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/recipes/{recipe}/copy', operationId: 'copyRecipe', responses: [new Ok(SavedRecipeResource::class, status: 201)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/recipes/{recipe}/copy',
+        operationId: 'copyRecipe',
+        responses: [new Ok(SavedRecipeResource::class, status: 201)],
+    )]
     public function __invoke(Garden $garden, Recipe $recipe, ChangeRecorder $recorder): JsonResponse
     {
         $name = mb_substr("$recipe->name, copy", 0, 120);
-        [$copy, $change] = $recorder->record($garden, "“{$recipe->name}” copied", static fn () => $garden->recipes()->create([
-            'name' => $name, 'use' => $recipe->use, 'note' => $recipe->note, 'body' => ['name' => $name] + $recipe->body,
-        ]));
+        [$copy, $change] = $recorder->record(
+            $garden,
+            "“{$recipe->name}” copied",
+            static fn () => $garden->recipes()->create([
+                'name' => $name,
+                'use' => $recipe->use,
+                'note' => $recipe->note,
+                'body' => ['name' => $name] + $recipe->body,
+            ]),
+        );
 
         return $this->json(new SavedRecipeResource(RecipeResource::of($copy), ChangeResource::of($change)), 201);
     }

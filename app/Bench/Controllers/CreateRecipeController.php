@@ -18,7 +18,12 @@ use OpenApi\Attributes as OA;
 
 final class CreateRecipeController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/recipes', operationId: 'createRecipe', requestBody: new Body(RecipeRequest::class), responses: [new Ok(SavedRecipeResource::class, status: 201)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/recipes',
+        operationId: 'createRecipe',
+        requestBody: new Body(RecipeRequest::class),
+        responses: [new Ok(SavedRecipeResource::class, status: 201)],
+    )]
     public function __invoke(RecipeRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
         $recipe = $request->recipe();

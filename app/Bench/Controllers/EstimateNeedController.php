@@ -17,9 +17,16 @@ use OpenApi\Attributes as OA;
 /** How much spray some plantings take. */
 final class EstimateNeedController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/bench/need', operationId: 'estimateNeed', requestBody: new Body(NeedRequest::class), responses: [new Ok(NeedResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/bench/need',
+        operationId: 'estimateNeed',
+        requestBody: new Body(NeedRequest::class),
+        responses: [new Ok(NeedResource::class)],
+    )]
     public function __invoke(NeedRequest $request, Garden $garden, EstimateNeed $estimate): JsonResponse
     {
-        return $this->json($estimate($garden, $request->plantings($garden), $request->wetting(), $request->boolean('wets'), $request->groundM2()));
+        return $this->json(
+            $estimate($garden, $request->plantings($garden), $request->wetting(), $request->boolean('wets'), $request->groundM2()),
+        );
     }
 }

@@ -27,9 +27,23 @@ final class ListGroundsController extends Controller
             $names[$ingredient->substance->id ?? ''][] = mb_strtolower($ingredient->name);
         }
 
-        return $this->json(array_map(static fn (RuleGround $ground): GroundResource => new GroundResource(
-            $ground->id, $ground->topic->value, $catalogue->sentence(Message::of("ground.topic.{$ground->topic->value}")), $catalogue->sentence($ground->title), $catalogue->sentence($ground->text), $ground->basis, $ground->sure,
-            implode(', ', array_merge(...array_map(static fn (string $substance): array => $names[$substance] ?? [], $ground->substances))),
-        ), $grounds->all()));
+        return $this->json(
+            array_map(
+                static fn (RuleGround $ground): GroundResource => new GroundResource(
+                    $ground->id,
+                    $ground->topic->value,
+                    $catalogue->sentence(Message::of("ground.topic.{$ground->topic->value}")),
+                    $catalogue->sentence($ground->title),
+                    $catalogue->sentence($ground->text),
+                    $ground->basis,
+                    $ground->sure,
+                    implode(
+                        ', ',
+                        array_merge(...array_map(static fn (string $substance): array => $names[$substance] ?? [], $ground->substances)),
+                    ),
+                ),
+                $grounds->all(),
+            ),
+        );
     }
 }

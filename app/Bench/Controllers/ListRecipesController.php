@@ -18,11 +18,22 @@ final class ListRecipesController extends Controller
     /** Words of a search; more of them narrow nothing down. */
     private const MOST_WORDS = 8;
 
-    #[OA\Get(path: '/api/gardens/{garden}/recipes', operationId: 'listRecipes', parameters: [new OA\QueryParameter(name: 'search', schema: new OA\Schema(type: 'string'))], responses: [new Ok(RecipeResource::class, list: true)])]
+    #[OA\Get(
+        path: '/api/gardens/{garden}/recipes',
+        operationId: 'listRecipes',
+        parameters: [new OA\QueryParameter(name: 'search', schema: new OA\Schema(type: 'string'))],
+        responses: [new Ok(RecipeResource::class, list: true)],
+    )]
     public function __invoke(Request $request, Garden $garden): JsonResponse
     {
         $query = $garden->recipes();
-        foreach (array_slice(preg_split('/\s+/u', mb_strtolower(mb_substr(trim($request->string('search')->toString()), 0, 200))) ?: [], 0, self::MOST_WORDS) as $word) {
+        foreach (
+            array_slice(
+                preg_split('/\s+/u', mb_strtolower(mb_substr(trim($request->string('search')->toString()), 0, 200))) ?: [],
+                0,
+                self::MOST_WORDS,
+            ) as $word
+        ) {
             // Names are kept with spaces or hyphens; a search for either finds both.
             $query->where('searchable', 'like', '%'.addcslashes(str_replace('-', '_', $word), '%\\').'%');
         }

@@ -15,11 +15,17 @@ use OpenApi\Attributes as OA;
 
 final class ListVersionsController extends Controller
 {
-    #[OA\Get(path: '/api/gardens/{garden}/recipes/{recipe}/versions', operationId: 'listVersions', responses: [new Ok(RecipeVersionResource::class, list: true)])]
+    #[OA\Get(
+        path: '/api/gardens/{garden}/recipes/{recipe}/versions',
+        operationId: 'listVersions',
+        responses: [new Ok(RecipeVersionResource::class, list: true)],
+    )]
     public function __invoke(Garden $garden, Recipe $recipe): JsonResponse
     {
         $versions = $recipe->versions()->limit(100)->get();
 
-        return $this->json($versions->map(static fn (RecipeVersion $version): RecipeVersionResource => RecipeVersionResource::of($version))->all());
+        return $this->json(
+            $versions->map(static fn (RecipeVersion $version): RecipeVersionResource => RecipeVersionResource::of($version))->all(),
+        );
     }
 }

@@ -17,7 +17,12 @@ use OpenApi\Attributes as OA;
 /** The steps of mixing what is on the bench. */
 final class PlanMixingController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/bench/steps', operationId: 'planMixing', requestBody: new Body(BenchRequest::class), responses: [new Ok(MixingPlanResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/bench/steps',
+        operationId: 'planMixing',
+        requestBody: new Body(BenchRequest::class),
+        responses: [new Ok(MixingPlanResource::class)],
+    )]
     public function __invoke(BenchRequest $request, Garden $garden, PlanMixing $plan): JsonResponse
     {
         return $this->json($plan($garden, $request->body(), $request->sprayer($garden), $request->planting($garden), $request->volume()));

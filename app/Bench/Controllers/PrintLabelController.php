@@ -15,13 +15,25 @@ use OpenApi\Attributes as OA;
 /** The label as a page to print. */
 final class PrintLabelController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/bench/label.pdf', operationId: 'printLabel', requestBody: new Body(BenchRequest::class), responses: [
-        new OA\Response(response: 200, description: 'The label, as PDF', content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string'))),
-    ])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/bench/label.pdf',
+        operationId: 'printLabel',
+        requestBody: new Body(BenchRequest::class),
+        responses: [
+            new OA\Response(
+                response: 200,
+                description: 'The label, as PDF',
+                content: new OA\MediaType(mediaType: 'application/pdf', schema: new OA\Schema(type: 'string')),
+            ),
+        ],
+    )]
     public function __invoke(BenchRequest $request, Garden $garden, WriteLabel $write): Response
     {
         $label = $write($garden, $request->body(), $request->sprayer($garden), $request->volume());
 
-        return new Response($write->pdf($label), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'attachment; filename="label.pdf"']);
+        return new Response($write->pdf($label), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'attachment; filename="label.pdf"',
+        ]);
     }
 }

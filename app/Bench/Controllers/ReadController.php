@@ -17,7 +17,12 @@ use OpenApi\Attributes as OA;
 /** A recipe in plain words, read. */
 final class ReadController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/read', operationId: 'readRecipe', requestBody: new Body(ReadRequest::class), responses: [new Ok(ReadingResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/read',
+        operationId: 'readRecipe',
+        requestBody: new Body(ReadRequest::class),
+        responses: [new Ok(ReadingResource::class)],
+    )]
     public function __invoke(ReadRequest $request, Garden $garden, ReadText $read): JsonResponse
     {
         return $this->json($read($garden, $request->string('text')->toString()));

@@ -17,11 +17,26 @@ use OpenApi\Attributes as OA;
 /** What can be done when something else went in. */
 final class RescueController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/bench/rescue', operationId: 'rescueMix', requestBody: new Body(RescueRequest::class), responses: [new Ok(RescueResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/bench/rescue',
+        operationId: 'rescueMix',
+        requestBody: new Body(RescueRequest::class),
+        responses: [new Ok(RescueResource::class)],
+    )]
     public function __invoke(RescueRequest $request, Garden $garden, PlanMixing $plan): JsonResponse
     {
-        return $this->json($plan->rescue(
-            $garden, $request->body(), $request->sprayer($garden), $request->planting($garden), $request->volume(), $request->in(), $request->baseMl(), $request->line(), $request->put(),
-        ));
+        return $this->json(
+            $plan->rescue(
+                $garden,
+                $request->body(),
+                $request->sprayer($garden),
+                $request->planting($garden),
+                $request->volume(),
+                $request->in(),
+                $request->baseMl(),
+                $request->line(),
+                $request->put(),
+            ),
+        );
     }
 }

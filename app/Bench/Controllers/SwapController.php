@@ -17,9 +17,16 @@ use OpenApi\Attributes as OA;
 /** Another bottle for a line of the recipe. */
 final class SwapController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/bench/swap', operationId: 'swapBottle', requestBody: new Body(SwapRequest::class), responses: [new Ok(SwapResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/bench/swap',
+        operationId: 'swapBottle',
+        requestBody: new Body(SwapRequest::class),
+        responses: [new Ok(SwapResource::class)],
+    )]
     public function __invoke(SwapRequest $request, Garden $garden, SwapBottle $swap): JsonResponse
     {
-        return $this->json($swap($garden, $request->body(), $request->line(), $request->product($garden), $request->ingredient(), $request->strength()));
+        return $this->json(
+            $swap($garden, $request->body(), $request->line(), $request->product($garden), $request->ingredient(), $request->strength()),
+        );
     }
 }

@@ -19,7 +19,12 @@ use OpenApi\Attributes as OA;
 
 final class UpdateRecipeController extends Controller
 {
-    #[OA\Put(path: '/api/gardens/{garden}/recipes/{recipe}', operationId: 'updateRecipe', requestBody: new Body(RecipeRequest::class), responses: [new Ok(SavedRecipeResource::class)])]
+    #[OA\Put(
+        path: '/api/gardens/{garden}/recipes/{recipe}',
+        operationId: 'updateRecipe',
+        requestBody: new Body(RecipeRequest::class),
+        responses: [new Ok(SavedRecipeResource::class)],
+    )]
     public function __invoke(RecipeRequest $request, Garden $garden, Recipe $recipe, ChangeRecorder $recorder): JsonResponse
     {
         $wanted = $request->recipe();

@@ -17,7 +17,12 @@ use OpenApi\Attributes as OA;
 /** The label for the bottle. */
 final class WriteLabelController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/bench/label', operationId: 'writeLabel', requestBody: new Body(BenchRequest::class), responses: [new Ok(LabelResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/bench/label',
+        operationId: 'writeLabel',
+        requestBody: new Body(BenchRequest::class),
+        responses: [new Ok(LabelResource::class)],
+    )]
     public function __invoke(BenchRequest $request, Garden $garden, WriteLabel $write): JsonResponse
     {
         return $this->json($write($garden, $request->body(), $request->sprayer($garden), $request->volume()));

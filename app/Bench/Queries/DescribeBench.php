@@ -57,8 +57,14 @@ final readonly class DescribeBench
     ) {}
 
     /** @param  int  $fills  of the sprayer; the mix is one of them */
-    public function __invoke(JudgedMix $judged, Garden $garden, ?Sprayer $sprayer, int $fills = 1, ?SafetyResource $safety = null): BenchResource
-    {
+    public function __invoke(
+        JudgedMix $judged,
+        Garden $garden,
+        ?Sprayer $sprayer,
+        int $fills = 1,
+        ?SafetyResource $safety = null,
+        bool $spreads = false,
+    ): BenchResource {
         $situation = $judged->situation;
         $mix = $judged->mix;
         $units = $garden->units;
@@ -69,11 +75,19 @@ final readonly class DescribeBench
         $keeping = $this->keepingTimes->of($mix);
         $lines = [];
         foreach ($mix->lines as $n => $line) {
-            $lines[] = $this->line($line, $measures[$n], $mix, $units, $this->cupboard->offers($line->line->ingredient, $line->line->strength, $bottles), $garden);
+            $lines[] = $this->line(
+                $line,
+                $measures[$n],
+                $mix,
+                $units,
+                $this->cupboard->offers($line->line->ingredient, $line->line->strength, $bottles),
+                $garden,
+            );
         }
         $baseMeasure = $mix->baseMl > 0.0 ? $this->kitchens->of($units)->nearest($mix->baseMl)->pretty : null;
         $capacity = $sprayer->capacity_ml ?? $mix->finalVolume->likely;
         $usable = $sprayer?->vessel()->usableMl() ?? $mix->finalVolume->likely;
+        $stop = $judged->stops()[0] ?? null;
 
         return new BenchResource(
             $headline->severity->value,
@@ -89,7 +103,10 @@ final readonly class DescribeBench
             $capacity,
             $usable,
             PreciseWords::volume($usable, $units),
-            array_map(static fn (array $mark): LevelMarkResource => new LevelMarkResource($mark['ml'], $mark['label']), LevelMarks::of($capacity, $units)),
+            array_map(
+                static fn (array $mark): LevelMarkResource => new LevelMarkResource($mark['ml'], $mark['label']),
+                LevelMarks::of($capacity, $units),
+            ),
             $this->plant($situation),
             $lines,
             $this->layers($mix, $lines, $units, $baseMeasure),
@@ -106,6 +123,8 @@ final readonly class DescribeBench
             $this->cupboard->offers($mix->recipe->liquid, $mix->recipe->liquidStrength, $bottles),
             $burden === null ? null : IntervalResource::of($burden->range),
             $safety,
+            $spreads,
+            $stop === null ? null : $this->catalogue->sentence($stop->instead),
         );
     }
 
@@ -116,9 +135,11 @@ final readonly class DescribeBench
             return '';
         }
         $percent = static fn (float $share): string => Figures::strength(100.0 * $share);
-        $reaches = ($burden->range->low < 1.0) !== ($burden->range->high < 1.0);
+        $reaches = $burden->range->low < 1.0 !== $burden->range->high < 1.0;
 
-        return $percent($burden->value).' %'.($reaches ? ', perhaps '.$percent($burden->range->low).' to '.$percent($burden->range->high).' %' : '');
+        return $percent($burden->value).
+            ' %'.
+            ($reaches ? ', perhaps '.$percent($burden->range->low).' to '.$percent($burden->range->high).' %' : '');
     }
 
     /** @param  list<Gauge>  $gauges */
@@ -131,7 +152,10 @@ final readonly class DescribeBench
             }
         }
 
-        return implode(', ', $parts).($burden !== null && $burden->factor > 1.01 ? Say::it('bench.counts-more', ['times' => Figures::strength($burden->factor)]) : '');
+        return implode(', ', $parts).
+            ($burden !== null && $burden->factor > 1.01
+                ? Say::it('bench.counts-more', ['times' => Figures::strength($burden->factor)])
+                : '');
     }
 
     private function fit(Mix $mix, Vessel $vessel, UnitSystem $units, int $fills): FitResource
@@ -140,9 +164,11 @@ final readonly class DescribeBench
         $fit = Fit::of($each * $fills, $mix->baseMl * $fills, $vessel);
 
         return new FitResource(
-            $fit->verdict->value, $this->catalogue->sentence($fit->said),
+            $fit->verdict->value,
+            $this->catalogue->sentence($fit->said),
             $fit->additionsMl < 0.01 * $fit->volumeMl ? null : PreciseWords::volume($fit->pourOutFirstMl, $units),
-            $fills, $fills === 1 ? null : PreciseWords::volume($each, $units),
+            $fills,
+            $fills === 1 ? null : PreciseWords::volume($each, $units),
         );
     }
 
@@ -157,7 +183,9 @@ final readonly class DescribeBench
 
         return $kind === UnitKind::PerBase
             ? Say::it('bench.of-the-whole', ['parts' => KitchenFraction::figures($mix->finalVolume->likely / $amount)])
-            : ($mix->baseMl > 0.0 ? Say::it('bench.to-the-base', ['parts' => KitchenFraction::figures($mix->baseMl / $amount)]) : null);
+            : ($mix->baseMl > 0.0
+                ? Say::it('bench.to-the-base', ['parts' => KitchenFraction::figures($mix->baseMl / $amount)])
+                : null);
     }
 
     /** @param  list<OfferResource>  $offers */
@@ -167,9 +195,10 @@ final readonly class DescribeBench
         $direct = $measured->direct;
         $stock = $measured->stock;
         $ingredient = $line->line->ingredient;
-        $precise = $line->line->isPoured() || ($line->massG === null && $line->volumeMl !== null)
-            ? PreciseWords::volume($line->volumeMl ?? 0.0, $units)
-            : PreciseWords::mass($line->massG ?? 0.0, $units);
+        $precise =
+            $line->line->isPoured() || ($line->massG === null && $line->volumeMl !== null)
+                ? PreciseWords::volume($line->volumeMl ?? 0.0, $units)
+                : PreciseWords::mass($line->massG ?? 0.0, $units);
 
         return new LineResource(
             $ingredient->id,
@@ -182,13 +211,24 @@ final readonly class DescribeBench
             $direct === null ? $line->measure?->errorPercent : 100 * $direct->error(),
             $direct === null ? null : 100 * $direct->worst(),
             $measured->isNear,
-            $stock === null ? null : $this->catalogue->say(Message::of('measuring.stock', ['take' => $stock->take->said(), 'water' => $stock->water->said(), 'use' => $stock->use->said()])),
+            $stock === null
+                ? null
+                : $this->catalogue->say(
+                    Message::of('measuring.stock', [
+                        'take' => $stock->take->said(),
+                        'water' => $stock->water->said(),
+                        'use' => $stock->use->said(),
+                    ]),
+                ),
             $this->bothWays($line, $mix),
             $offers,
             $line->volumeMl,
             $line->massG,
             $ingredient->group,
-            $jars[0], $line->line->preparation?->id, $jars[1], $jars[2],
+            $jars[0],
+            $line->line->preparation?->id,
+            $jars[1],
+            $jars[2],
         );
     }
 
@@ -209,7 +249,12 @@ final readonly class DescribeBench
 
         return array_map(function (MixStep $step) use ($mix, $lines, $units, $baseMeasure, &$level): LayerResource {
             $line = $step->line === null ? null : $lines[$step->line];
-            $poured = $step->line === null ? $mix->baseMl : ($mix->lines[$step->line]->line->isPoured() ? $mix->lines[$step->line]->volumeMl ?? 0.0 : 0.0);
+            $poured =
+                $step->line === null
+                    ? $mix->baseMl
+                    : ($mix->lines[$step->line]->line->isPoured()
+                        ? $mix->lines[$step->line]->volumeMl ?? 0.0
+                        : 0.0);
             $layer = new LayerResource(
                 $line->name ?? $mix->recipe->liquid->name,
                 $step->group,

@@ -25,9 +25,15 @@ final readonly class DescribeCupboard
         $offers = [];
         foreach ($cupboard->products as $product) {
             if ($this->substitutor->mayStandIn($ingredient, $product->ingredient)) {
-                $isSame = $product->ingredient->id === $ingredient->id
-                    && abs($product->strength->grams->likely - $strength->grams->likely) < 0.005 * $strength->grams->likely;
-                $offers[] = new OfferResource($product->id, $product->name, $product->stated ?? Say::it('cupboard.strength-not-written'), $isSame);
+                $isSame =
+                    $product->ingredient->id === $ingredient->id &&
+                    abs($product->strength->grams->likely - $strength->grams->likely) < 0.005 * $strength->grams->likely;
+                $offers[] = new OfferResource(
+                    $product->id,
+                    $product->name,
+                    $product->stated ?? Say::it('cupboard.strength-not-written'),
+                    $isSame,
+                );
             }
         }
         usort($offers, static fn (OfferResource $a, OfferResource $b): int => $b->is_same <=> $a->is_same);
@@ -50,6 +56,8 @@ final readonly class DescribeCupboard
 
     public static function money(float $amount, Garden $garden): string
     {
-        return $amount > 0.0 && $amount < 0.01 ? 'under 0.01 '.$garden->currency : number_format($amount, 2, '.', '').' '.$garden->currency;
+        return $amount > 0.0 && $amount < 0.01
+            ? 'under 0.01 '.$garden->currency
+            : number_format($amount, 2, '.', '').' '.$garden->currency;
     }
 }

@@ -39,7 +39,9 @@ use Nebbia\Core\Substance\Substances;
 final readonly class DescribeSafety
 {
     public function __construct(
-        private Substances $substances, private PatchLadders $patchLadders, private TippingPoints $tippingPoints,
+        private Substances $substances,
+        private PatchLadders $patchLadders,
+        private TippingPoints $tippingPoints,
         private Catalogue $catalogue,
         private JobAssessor $jobs,
         private CareNotes $care,
@@ -56,11 +58,39 @@ final readonly class DescribeSafety
             $aftermath === null ? null : PhResource::of($aftermath),
             $aftermath?->whyNoPh === null ? null : $this->catalogue->sentence($aftermath->whyNoPh),
             $this->left($situation),
-            array_map(fn (Made $made): MadeResource => new MadeResource($this->catalogue->say($made->name()), $made->gramsPerLitre, Say::it($made->isLikely ? 'bench.g-per-l' : 'bench.up-to', ['amount' => KitchenFraction::figures($made->gramsPerLitre)])), $aftermath->made ?? []),
-            array_map(fn (IngredientJob $job): JobResource => new JobResource($job->line, $job->ingredient, $job->pull->value, $this->catalogue->say($job->job), $this->catalogue->say($job->said)), $this->jobs->assess($situation)),
-            $tipping === null ? null : new TippingResource($tipping->works, $tipping->careful, $tipping->stop, $tipping->carefulBy, $tipping->stopBy),
+            array_map(
+                fn (Made $made): MadeResource => new MadeResource(
+                    $this->catalogue->say($made->name()),
+                    $made->gramsPerLitre,
+                    Say::it($made->isLikely ? 'bench.g-per-l' : 'bench.up-to', [
+                        'amount' => KitchenFraction::figures($made->gramsPerLitre),
+                    ]),
+                ),
+                $aftermath->made ?? [],
+            ),
+            array_map(
+                fn (IngredientJob $job): JobResource => new JobResource(
+                    $job->line,
+                    $job->ingredient,
+                    $job->pull->value,
+                    $this->catalogue->say($job->job),
+                    $this->catalogue->say($job->said),
+                ),
+                $this->jobs->assess($situation),
+            ),
+            $tipping === null
+                ? null
+                : new TippingResource($tipping->works, $tipping->careful, $tipping->stop, $tipping->carefulBy, $tipping->stopBy),
             $this->ladder($judged, $planting),
-            array_map(fn (CareNote $note): CareResource => new CareResource($note->id, $note->moment, $note->who, $this->catalogue->say($note->said())), $this->care->of($situation->mix)),
+            array_map(
+                fn (CareNote $note): CareResource => new CareResource(
+                    $note->id,
+                    $note->moment,
+                    $note->who,
+                    $this->catalogue->say($note->said()),
+                ),
+                $this->care->of($situation->mix, isIndoors: $situation->circumstances->indoors),
+            ),
             $this->known($situation, $now),
             $strengthened,
         );
@@ -75,7 +105,12 @@ final readonly class DescribeSafety
             $before = $aftermath->before[$id]->likely ?? 0.0;
             if (abs($after->likely - $before) > 0.005 * max($before, $after->likely)) {
                 $n = Figures::strength(...);
-                $left[] = new LeftResource($this->substances->of($id)->name, $before, IntervalResource::of($after), $n($before).' → '.$n($after->likely).' %');
+                $left[] = new LeftResource(
+                    $this->substances->of($id)->name,
+                    $before,
+                    IntervalResource::of($after),
+                    $n($before).' → '.$n($after->likely).' %',
+                );
             }
         }
 
@@ -91,9 +126,21 @@ final readonly class DescribeSafety
 
         return new LadderResource(
             $this->proposal($judged, $ladder, $planting),
-            array_map(fn (PatchStep $step): LadderStepResource => new LadderStepResource($step->fraction, $step->waitHours, $this->catalogue->say(Message::of('patch.step', [
-                'percent' => round(100.0 * $step->fraction), 'low' => $ladder->leaves->low, 'high' => $ladder->leaves->high, 'hours' => $step->waitHours,
-            ]))), $ladder->steps),
+            array_map(
+                fn (PatchStep $step): LadderStepResource => new LadderStepResource(
+                    $step->fraction,
+                    $step->waitHours,
+                    $this->catalogue->say(
+                        Message::of('patch.step', [
+                            'percent' => round(100.0 * $step->fraction),
+                            'low' => $ladder->leaves->low,
+                            'high' => $ladder->leaves->high,
+                            'hours' => $step->waitHours,
+                        ]),
+                    ),
+                ),
+                $ladder->steps,
+            ),
             array_map($this->catalogue->say(...), $ladder->looks),
         );
     }
@@ -127,7 +174,9 @@ final readonly class DescribeSafety
         $circumstances = $situation->circumstances;
         $known = [];
         if ($circumstances->water !== null && $situation->mix->recipe->liquid->group === 'water') {
-            $known[] = $this->catalogue->say(Message::of('known.water', ['kind' => $now->water ?? 'tap', 'hardness' => round($circumstances->water->hardness->likely)]));
+            $known[] = $this->catalogue->say(
+                Message::of('known.water', ['kind' => $now->water ?? 'tap', 'hardness' => round($circumstances->water->hardness->likely)]),
+            );
         }
         foreach ($circumstances->states as $state) {
             $known[] = $this->catalogue->say(Message::of("known.$state"));

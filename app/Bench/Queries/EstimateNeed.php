@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Data\Interval;
 use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Measure\Home\TypedVolume;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Measure\Vessel\FillPlan;
@@ -26,8 +27,6 @@ use Nebbia\Core\Mixing\Need\NeedEstimator;
 use Nebbia\Core\Mixing\Need\Stand;
 use Nebbia\Core\Mixing\Need\StandNeed;
 use Nebbia\Core\Mixing\Need\Wetting;
-use Nebbia\Core\Plant\Plants;
-use Nebbia\Core\Plant\Stage;
 
 /** How much plantings take, corrected by what the log says they took, and shared out over the sprayers. */
 final readonly class EstimateNeed
@@ -37,11 +36,7 @@ final readonly class EstimateNeed
     /** Rounds looked back on for what was really used. */
     private const MOST_ROUNDS = 400;
 
-    public function __construct(
-        private Plants $plants,
-        private NeedEstimator $estimator,
-        private Catalogue $catalogue,
-    ) {}
+    public function __construct(private NeedEstimator $estimator, private Catalogue $catalogue) {}
 
     /**
      * @param  Collection<int, Planting>  $plantings
@@ -51,7 +46,9 @@ final readonly class EstimateNeed
     public function __invoke(Garden $garden, Collection $plantings, Wetting $wetting, bool $wets, ?float $groundM2): NeedResource
     {
         $used = $wetting === Wetting::RunOff ? $this->used($garden, $plantings) : [];
-        $stands = array_values($plantings->map(fn (Planting $planting): Stand => $this->stand($planting, $used[$planting->id] ?? []))->all());
+        $stands = array_values(
+            $plantings->map(fn (Planting $planting): Stand => $planting->stand($used[$planting->id] ?? []))->all(),
+        );
         $need = $this->estimator->need($stands, $wetting, $wets, $groundM2);
 
         return $this->describe($garden, $need);
@@ -69,19 +66,14 @@ final readonly class EstimateNeed
         $used = $this->used($garden, $plantings);
         $each = [];
         foreach ($plantings as $planting) {
-            $each[$planting->id] = $this->estimator->need([$this->stand($planting, $used[$planting->id] ?? [])], Wetting::RunOff, $wets[$planting->id] ?? false)->total->likely;
+            $each[$planting->id] = $this->estimator->need(
+                [$planting->stand($used[$planting->id] ?? [])],
+                Wetting::RunOff,
+                $wets[$planting->id] ?? false,
+            )->total->likely;
         }
 
         return $each;
-    }
-
-    /** @param  list<float>  $used */
-    private function stand(Planting $planting, array $used): Stand
-    {
-        return Stand::of(
-            $planting->name, $this->plants->named($planting->plant), $planting->number, Stage::tryFrom($planting->stage) ?? Stage::Growing,
-            $planting->height_cm, $planting->area_m2, $planting->pot_l, $used,
-        );
     }
 
     /**
@@ -94,24 +86,34 @@ final readonly class EstimateNeed
     {
         $asked = $plantings->keyBy('id');
         // Only the use of the whole snapshot, which is large.
-        $applications = $garden->applications()->toBase()->whereNotNull('round_id')->limit(self::MOST_ROUNDS)->get(['volume_ml', 'planting_ids', 'snapshot->recipe->use as use']);
+        $applications = $garden
+            ->applications()
+            ->toBase()
+            ->whereNotNull('round_id')
+            ->limit(self::MOST_ROUNDS)
+            ->get(['volume_ml', 'planting_ids', 'snapshot->recipe->use as use']);
         $all = $garden->plantings()->get()->keyBy('id');
         $expected = [];
         $used = [];
         foreach ($applications as $application) {
             $ids = array_filter((array) json_decode((string) $application->planting_ids, true), is_string(...));
-            if (($application->use ?? 'foliar') !== 'foliar' || $ids === [] || array_filter($ids, static fn (string $id): bool => ! $all->has($id)) !== []) {
+            if (
+                ($application->use ?? 'foliar') !== 'foliar' ||
+                $ids === [] ||
+                array_filter($ids, static fn (string $id): bool => ! $all->has($id)) !== []
+            ) {
                 continue;
             }
             $whole = 0.0;
             foreach ($ids as $id) {
                 $planting = $all->get($id);
-                $expected[$id] ??= $planting === null ? 0.0 : $this->estimator->need([$this->stand($planting, [])], Wetting::RunOff)->total->likely;
+                $expected[$id] ??=
+                    $planting === null ? 0.0 : $this->estimator->need([$planting->stand()], Wetting::RunOff)->total->likely;
                 $whole += $expected[$id];
             }
             foreach ($ids as $id) {
                 if ($asked->has($id) && $whole > 0.0) {
-                    $used[$id][] = (float) $application->volume_ml * $expected[$id] / $whole;
+                    $used[$id][] = ((float) $application->volume_ml * $expected[$id]) / $whole;
                 }
             }
         }
@@ -129,10 +131,18 @@ final readonly class EstimateNeed
             PreciseWords::volume($need->total->likely, $units),
             self::range($need->total, $units),
             PreciseWords::volume($extra, $units),
-            array_map(fn (StandNeed $stand): StandNeedResource => new StandNeedResource(
-                $stand->name, $stand->each === null ? null : PreciseWords::volume($stand->each->likely, $units), PreciseWords::volume($stand->total->likely, $units),
-                self::range($stand->total, $units), $this->catalogue->sentence($stand->because), $stand->basis, $stand->sure,
-            ), $need->stands),
+            array_map(
+                fn (StandNeed $stand): StandNeedResource => new StandNeedResource(
+                    $stand->name,
+                    $stand->each === null ? null : PreciseWords::volume($stand->each->likely, $units),
+                    PreciseWords::volume($stand->total->likely, $units),
+                    self::range($stand->total, $units),
+                    $this->catalogue->sentence($stand->because),
+                    $stand->basis,
+                    $stand->sure,
+                ),
+                $need->stands,
+            ),
             $this->ways($garden, $extra),
         );
     }
@@ -144,7 +154,10 @@ final readonly class EstimateNeed
         $vessels = array_map(static fn (Sprayer $sprayer) => $sprayer->vessel(), $sprayers);
         $byName = $garden->sprayers->keyBy('name');
         // One that is kept for something else comes last: it may still hold a trace of that.
-        $isKept = static fn (array $way): bool => array_filter($way, static fn (FillPlan $plan): bool => $byName->get($plan->vessel->name)?->dedicated_to !== null) !== [];
+        $isKept = static fn (array $way): bool => array_filter(
+            $way,
+            static fn (FillPlan $plan): bool => $byName->get($plan->vessel->name)?->dedicated_to !== null,
+        ) !== [];
         $all = SprayerShare::ways($vessels, $ml);
         usort($all, static fn (array $a, array $b): int => $isKept($a) <=> $isKept($b));
         $ways = array_slice($all, 0, self::MOST_WAYS);
@@ -156,7 +169,7 @@ final readonly class EstimateNeed
                 array_map(fn (FillPlan $plan): FillResource => $this->fill($plan, $byName->get($plan->vessel->name), $garden->units), $way),
                 array_sum(array_map(static fn (FillPlan $plan): int => $plan->fills, $way)),
                 PreciseWords::volume($made, $garden->units),
-                rtrim(rtrim(number_format($made, 0, '.', ''), ' '), '.').' mL',
+                TypedVolume::of(round($made), $garden->units),
                 $this->takes($way, $byName),
             );
         }, $ways);
@@ -164,7 +177,14 @@ final readonly class EstimateNeed
 
     private function fill(FillPlan $plan, ?Sprayer $sprayer, UnitSystem $units): FillResource
     {
-        return new FillResource($sprayer->id ?? '', $plan->vessel->name, $plan->fills, PreciseWords::volume($plan->eachMl, $units), $plan->madeMl, $sprayer?->dedicated_to);
+        return new FillResource(
+            $sprayer->id ?? '',
+            $plan->vessel->name,
+            $plan->fills,
+            PreciseWords::volume($plan->eachMl, $units),
+            $plan->madeMl,
+            $sprayer?->dedicated_to,
+        );
     }
 
     /**
@@ -182,7 +202,9 @@ final readonly class EstimateNeed
         }
 
         return match (true) {
-            $sprayer->ml_per_minute !== null => Say::it('need.minutes', ['minutes' => max(1, (int) round($plan->sprayedMl / $sprayer->ml_per_minute))]),
+            $sprayer->ml_per_minute !== null => Say::it('need.minutes', [
+                'minutes' => max(1, (int) round($plan->sprayedMl / $sprayer->ml_per_minute)),
+            ]),
             $sprayer->ml_per_squeeze !== null => 'about '.round($plan->sprayedMl / $sprayer->ml_per_squeeze).' squeezes',
             default => null,
         };

@@ -20,13 +20,11 @@ use Nebbia\Core\Mixing\Mix;
 use Nebbia\Core\Mixing\Mixer;
 use Nebbia\Core\Mixing\Recipe\Recipe;
 use Nebbia\Core\Mixing\Recipe\RecipeLine;
-use Nebbia\Core\Plant\Plants;
 
 /** A mix as the household makes it, judged for a planting in the circumstances that are known of it. */
 final readonly class JudgeMix
 {
     public function __construct(
-        private Plants $plants,
         private Mixer $mixer,
         private Judge $judge,
         private AmountParser $amounts,
@@ -42,8 +40,15 @@ final readonly class JudgeMix
      *
      * @throws BadInput naming `recipe.…` or `volume`
      */
-    public function fills(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume, TypedCircumstances $now, float $factor): array
-    {
+    public function fills(
+        Garden $garden,
+        mixed $body,
+        ?Sprayer $sprayer,
+        ?Planting $planting,
+        ?string $volume,
+        TypedCircumstances $now,
+        float $factor,
+    ): array {
         [$target, $fills] = $this->share($garden, $sprayer, $volume);
 
         return [$this->judged($garden, $this->mix($garden, $body, $target, $factor), $planting, $sprayer, $now), $fills];
@@ -58,15 +63,43 @@ final readonly class JudgeMix
      *
      * @throws BadInput
      */
-    public function forAll(Garden $garden, array $body, iterable $plantings, float $volumeMl, ?Sprayer $sprayer, ?CarbonImmutable $at): JudgedMix
-    {
+    public function forAll(
+        Garden $garden,
+        array $body,
+        iterable $plantings,
+        float $volumeMl,
+        ?Sprayer $sprayer,
+        ?CarbonImmutable $at,
+    ): JudgedMix {
+        $judged = $this->each($garden, $body, $plantings, $volumeMl, $sprayer, $at);
+
+        return JudgedMix::gravest($judged) ?? $judged[0];
+    }
+
+    /**
+     * The same for each planting by itself; for none in particular where there is none.
+     *
+     * @param  iterable<Planting>  $plantings
+     * @param  array<string, mixed>  $body
+     * @return non-empty-list<JudgedMix>
+     *
+     * @throws BadInput
+     */
+    public function each(
+        Garden $garden,
+        array $body,
+        iterable $plantings,
+        ?float $volumeMl,
+        ?Sprayer $sprayer,
+        ?CarbonImmutable $at,
+    ): array {
         $mix = $this->mix($garden, $body, $volumeMl);
         $judged = [];
         foreach ($plantings as $planting) {
             $judged[] = $this->judged($garden, $mix, $planting, $sprayer, at: $at);
         }
 
-        return JudgedMix::gravest($judged) ?? $this->judged($garden, $mix, null, $sprayer, at: $at);
+        return $judged === [] ? [$this->judged($garden, $mix, null, $sprayer, at: $at)] : $judged;
     }
 
     /**
@@ -108,7 +141,9 @@ final readonly class JudgeMix
         return self::under('recipe', function () use ($garden, $body, $targetMl, $factor): Mix {
             $recipe = $this->household->reader($garden)->read($body);
 
-            return $this->mixer->with($this->household->own($garden))->mix($factor === 1.0 ? $recipe : $this->times($recipe, $factor), $targetMl, $garden->units);
+            return $this->mixer
+                ->with($this->household->own($garden))
+                ->mix($factor === 1.0 ? $recipe : $this->times($recipe, $factor), $targetMl, $garden->units);
         });
     }
 
@@ -125,13 +160,21 @@ final readonly class JudgeMix
         return $this->times($this->household->reader($garden)->read($body), $factor)->toArray();
     }
 
-    private function judged(Garden $garden, Mix $mix, ?Planting $planting, ?Sprayer $sprayer, TypedCircumstances $now = new TypedCircumstances, ?CarbonImmutable $at = null): JudgedMix
-    {
-        return $this->judge->judge(Situation::of(
-            $mix,
-            $planting === null ? null : $this->plants->named($planting->plant),
-            ($this->circumstances)($garden, $planting, $sprayer, $now, $mix->finalVolume->likely, $at),
-        ));
+    private function judged(
+        Garden $garden,
+        Mix $mix,
+        ?Planting $planting,
+        ?Sprayer $sprayer,
+        TypedCircumstances $now = new TypedCircumstances(),
+        ?CarbonImmutable $at = null,
+    ): JudgedMix {
+        return $this->judge->judge(
+            Situation::of(
+                $mix,
+                $planting === null ? null : $planting->met(),
+                ($this->circumstances)($garden, $planting, $sprayer, $now, $mix->finalVolume->likely, $at, $mix),
+            ),
+        );
     }
 
     /**

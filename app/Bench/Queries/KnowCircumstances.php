@@ -10,26 +10,31 @@ use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Sprayer;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Chemistry\Waters;
 use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\ClosedVessel;
+use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Plant\Settling;
 use Nebbia\Core\Plant\Stage;
 
 /** All that the household knows beside recipe and plant: water, weather, what was done before, who lives there. */
 final readonly class KnowCircumstances
 {
-    /** Days after which a plant that was moved has settled. */
-    private const SETTLED = 7;
-
-    public function __construct(private Waters $waters, private SprayHistory $past) {}
+    public function __construct(private Waters $waters, private SprayHistory $past, private Settling $settling, private KnowPot $pot) {}
 
     /**
      * @param  float|null  $fillMl  what goes into the sprayer
      * @param  CarbonImmutable|null  $at  when it is sprayed; now if left out
      */
-    public function __invoke(Garden $garden, ?Planting $planting, ?Sprayer $sprayer, TypedCircumstances $now, ?float $fillMl, ?CarbonImmutable $at = null): Circumstances
-    {
+    public function __invoke(
+        Garden $garden,
+        ?Planting $planting,
+        ?Sprayer $sprayer,
+        TypedCircumstances $now,
+        ?float $fillMl,
+        ?CarbonImmutable $at = null,
+        ?Mix $mix = null,
+    ): Circumstances {
         $at ??= $garden->now();
 
         return new Circumstances(
@@ -37,13 +42,18 @@ final readonly class KnowCircumstances
             states: $this->states($planting, $now, $at),
             indoors: $planting->indoors ?? false,
             hour: $now->hour,
-            water: $now->water === null ? Water::measured($garden->hardness_mg_l, $garden->alkalinity_mg_l) : $this->waters->usual($now->water),
-            vessel: $sprayer === null || $fillMl === null ? null : ClosedVessel::of($sprayer->capacity_ml - $fillMl, $sprayer->material, $sprayer->name),
+            water: $now->water === null
+                ? $garden->water() ?? $this->waters->usual()
+                : $this->waters->usual($now->water),
+            vessel: $sprayer === null || $fillMl === null
+                ? null
+                : ClosedVessel::of($sprayer->capacity_ml - $fillMl, $sprayer->material, $sprayer->name),
             history: $this->past->history($garden, $planting?->id, $sprayer?->id, $at, $now->washed, $now->rinsed),
             evidence: $this->past->evidence($garden, $planting?->id),
             around: $garden->around,
             units: $garden->units,
             measuredPh: $now->measuredPh,
+            pot: ($this->pot)($garden, $planting, $mix, $at),
         );
     }
 
@@ -56,7 +66,7 @@ final readonly class KnowCircumstances
             if ($planting->in_flower) {
                 $states[] = 'in-flower';
             }
-            if ($planting->moved_on !== null && $planting->moved_on->diffInDays($at, false) >= 0 && $planting->moved_on->diffInDays($at, false) <= self::SETTLED) {
+            if ($planting->moved_on !== null && $this->settling->isNew($planting->moved_on->toDateString(), $at->toDateString())) {
                 $states[] = 'new';
             }
         }

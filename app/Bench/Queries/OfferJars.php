@@ -45,10 +45,18 @@ final readonly class OfferJars
 
     private function offer(Garden $garden, OnShelf $jar): JarOfferResource
     {
-        $state = $this->catalogue->say(Message::of('making.state.'.$jar->state->value, ['sort' => $jar->kind->method->id, 'strained' => $jar->kind->strain]));
+        $state = $this->catalogue->say(
+            Message::of('making.state.'.$jar->state->value, ['sort' => $jar->kind->method->id, 'strained' => $jar->kind->strain]),
+        );
 
         return new JarOfferResource(
-            $jar->id, $jar->name, $jar->state->value, $jar->leftMl === null || ! $jar->state->isFitForUse() ? $state : PreciseWords::volume($jar->leftMl, $garden->units)." left, $state", $jar->state->isFitForUse(),
+            $jar->id,
+            $jar->name,
+            $jar->state->value,
+            $jar->leftMl === null || ! $jar->state->isFitForUse()
+                ? $state
+                : PreciseWords::volume($jar->leftMl, $garden->units)." left, $state",
+            $jar->state->isFitForUse(),
         );
     }
 }

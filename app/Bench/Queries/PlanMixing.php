@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Queries;
 
+use App\Bench\Resources\FindingResource;
 use App\Bench\Resources\MixingPlanResource;
 use App\Bench\Resources\RescueResource;
 use App\Bench\Resources\WayOutResource;
@@ -13,6 +14,7 @@ use App\Models\Planting;
 use App\Models\Sprayer;
 use App\Pantry\Household;
 use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Instructions\Rescue\RescueContent;
@@ -50,11 +52,31 @@ final readonly class PlanMixing
         $bench = ($this->bench)($garden, $body, $sprayer, $planting, $volume);
         $judged = $this->judge->oneFill($garden, $body, $sprayer, $planting, $volume);
         $mix = $judged->mix;
-        $work = MixingTask::of($mix, $sprayer?->vessel(), $garden->units, $this->hazards, $this->household->measurer($garden), $judged->findings);
+        $work = MixingTask::of(
+            $mix,
+            $sprayer?->vessel(),
+            $garden->units,
+            $this->hazards,
+            $this->household->measurer($garden),
+            $judged->findings,
+            $planting->indoors ?? false,
+        );
+
+        $stops = $judged->stops();
 
         return new MixingPlanResource(
-            $mix->recipe->name, $bench->makes, $bench->fit->fills ?? 1, $mix->finalVolume->likely, $bench->capacity_ml, $bench->usable_ml,
-            $bench->severity, $bench->headline, $bench->keeps, $bench->lines, $this->steps($this->planner->plan($work)),
+            $mix->recipe->name,
+            $bench->makes,
+            $bench->fit->fills ?? 1,
+            $mix->finalVolume->likely,
+            $bench->capacity_ml,
+            $bench->usable_ml,
+            $bench->severity,
+            $bench->headline,
+            $bench->keeps,
+            $bench->lines,
+            $stops === [] ? $this->steps($this->planner->plan($work)) : [],
+            array_map(fn (Finding $one): FindingResource => FindingResource::of($one, $this->catalogue), $stops),
         );
     }
 
@@ -64,21 +86,34 @@ final readonly class PlanMixing
      *
      * @throws BadInput naming `put`, `line` or `in`
      */
-    public function rescue(Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume, array $in, float $baseMl, ?int $line, string $put): RescueResource
-    {
+    public function rescue(
+        Garden $garden,
+        mixed $body,
+        ?Sprayer $sprayer,
+        ?Planting $planting,
+        ?string $volume,
+        array $in,
+        float $baseMl,
+        ?int $line,
+        string $put,
+    ): RescueResource {
         $judged = $this->judge->oneFill($garden, $body, $sprayer, $planting, $volume);
         $mix = $judged->mix;
         $content = $this->content($garden, $mix, array_values(array_diff($in, [$line])), $baseMl, $line, $put);
-        $rescuer = new Rescuer;
+        $rescuer = new Rescuer();
         $ways = $rescuer->waysOut($mix, $content, $sprayer?->vessel(), $judged->findings);
         $measurer = $this->household->measurer($garden);
 
         return new RescueResource(
-            $this->catalogue->say(Message::of(match (true) {
-                $rescuer->mustGo($judged->findings) => 'rescue.must-go',
-                $ways === [] => 'rescue.throw-away',
-                default => 'rescue.ways',
-            })),
+            $this->catalogue->say(
+                Message::of(
+                    match (true) {
+                        $rescuer->mustGo($judged->findings) => 'rescue.must-go',
+                        $ways === [] => 'rescue.throw-away',
+                        default => 'rescue.ways',
+                    },
+                ),
+            ),
             array_map(fn (WayOut $way): WayOutResource => $this->way($way, $mix, $measurer, $garden->units), $ways),
             $this->catalogue->say(Message::of('rescue.disposal')),
         );
@@ -109,21 +144,29 @@ final readonly class PlanMixing
             $steps[] = $this->catalogue->say(Message::of('rescue.pour-away', ['amount' => $volume($way->pourAwayMl)]));
         }
         if ($way->addBaseMl > 0.5) {
-            $steps[] = $this->catalogue->say(Message::of('rescue.add', ['name' => mb_strtolower($mix->recipe->liquid->name), 'amount' => $volume($way->addBaseMl)]));
+            $steps[] = $this->catalogue->say(
+                Message::of('rescue.add', ['name' => mb_strtolower($mix->recipe->liquid->name), 'amount' => $volume($way->addBaseMl)]),
+            );
         }
         foreach ($way->add as $line => $amount) {
             $recipeLine = $mix->lines[$line]->line;
             $measure = $recipeLine->isPoured() ? $measurer->volume($amount) : null;
             $precise = $recipeLine->isPoured() ? $volume($amount) : PreciseWords::mass($amount, $units);
-            $steps[] = $this->catalogue->say(Message::of('rescue.add', [
-                'name' => mb_strtolower($recipeLine->ingredient->name),
-                'amount' => $measure === null ? $precise : Message::of('step.measured', ['precise' => $precise, 'measure' => $measure->said()]),
-            ]));
+            $steps[] = $this->catalogue->say(
+                Message::of('rescue.add', [
+                    'name' => mb_strtolower($recipeLine->ingredient->name),
+                    'amount' => $measure === null
+                        ? $precise
+                        : Message::of('step.measured', ['precise' => $precise, 'measure' => $measure->said()]),
+                ]),
+            );
         }
 
         return new WayOutResource(
-            $way->kind, $this->catalogue->say(Message::of("rescue.way.$way->kind")),
-            $steps === [] ? [$this->catalogue->say(Message::of('rescue.nothing-to-do'))] : $steps, $volume($way->finalMl),
+            $way->kind,
+            $this->catalogue->say(Message::of("rescue.way.$way->kind")),
+            $steps === [] ? [$this->catalogue->say(Message::of('rescue.nothing-to-do'))] : $steps,
+            $volume($way->finalMl),
         );
     }
 
@@ -139,10 +182,16 @@ final readonly class PlanMixing
             $level += $step->pouredMl;
 
             return new MixingStepResource(
-                $step->kind, $this->catalogue->sentence($step->what), $step->how === null ? null : $this->catalogue->sentence($step->how),
-                array_values(array_unique(array_map($this->catalogue->sentence(...), $step->cautions))), $step->lines,
-                $step->timer === null ? null : $this->catalogue->say($step->timer->label), $step->timer?->minutes->likely,
-                $step->pouredMl, in_array($step->kind, ['base', 'extract', 'dissolve', 'top-up'], true) ? $step->pouredMl : 0.0, $level,
+                $step->kind,
+                $this->catalogue->sentence($step->what),
+                $step->how === null ? null : $this->catalogue->sentence($step->how),
+                array_values(array_unique(array_map($this->catalogue->sentence(...), $step->cautions))),
+                $step->lines,
+                $step->timer === null ? null : $this->catalogue->say($step->timer->label),
+                $step->timer?->minutes->likely,
+                $step->pouredMl,
+                in_array($step->kind, ['base', 'extract', 'dissolve', 'top-up'], true) ? $step->pouredMl : 0.0,
+                $level,
             );
         }, $steps);
     }

@@ -46,7 +46,13 @@ final readonly class RankRecipes
                 $ranked[] = new RankedRecipeResource($recipe->id, $recipe->name, in_array($target, $mix->recipe->targets, true));
             }
         }
-        usort($ranked, static fn (RankedRecipeResource $a, RankedRecipeResource $b): int => [$b->meant_for_it, $a->name] <=> [$a->meant_for_it, $b->name]);
+        usort(
+            $ranked,
+            static fn (RankedRecipeResource $a, RankedRecipeResource $b): int => [$b->meant_for_it, $a->name] <=> [
+                $a->meant_for_it,
+                $b->name,
+            ],
+        );
 
         return $ranked;
     }

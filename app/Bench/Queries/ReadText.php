@@ -16,16 +16,16 @@ use Nebbia\Core\Reading\Span;
 /** A pasted recipe, read with the household's own spoons where the words do not say whose are meant. */
 final readonly class ReadText
 {
-    public function __construct(
-        private PlainReader $reader,
-        private Catalogue $catalogue,
-    ) {}
+    public function __construct(private PlainReader $reader, private Catalogue $catalogue) {}
 
     /** @throws BadInput */
     public function __invoke(Garden $garden, string $text): ReadingResource
     {
         $read = $this->reader->read($text, $garden->units === UnitSystem::Us ? null : $garden->units);
-        $spans = fn (array $all): array => array_map(fn (Span $span): SpanResource => new SpanResource(...$span->toArray($this->catalogue)), array_values($all));
+        $spans = fn (array $all): array => array_map(
+            fn (Span $span): SpanResource => new SpanResource(...$span->toArray($this->catalogue)),
+            array_values($all),
+        );
 
         return new ReadingResource($read->recipe, $spans($read->understood), $spans($read->doubts), $spans($read->left));
     }

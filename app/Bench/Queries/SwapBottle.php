@@ -30,8 +30,14 @@ final readonly class SwapBottle
     ) {}
 
     /** @throws BadInput naming `recipe.…`, `line`, `ingredient` or `strength` */
-    public function __invoke(Garden $garden, mixed $body, ?int $line, ?Product $product, string $ingredient, ?string $strength): SwapResource
-    {
+    public function __invoke(
+        Garden $garden,
+        mixed $body,
+        ?int $line,
+        ?Product $product,
+        string $ingredient,
+        ?string $strength,
+    ): SwapResource {
         try {
             $recipe = $this->household->reader($garden)->read($body);
         } catch (BadInput $e) {
@@ -48,7 +54,8 @@ final readonly class SwapBottle
         $swap = $this->substitutor->with($this->mixer->with($this->household->own($garden)))->swap($recipe, $line, $with, $is, $stated);
 
         return new SwapResource(
-            $swap->recipe->toArray(), array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $swap->findings),
+            $swap->recipe->toArray(),
+            array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $swap->findings),
         );
     }
 }

@@ -11,6 +11,7 @@ use App\Models\Planting;
 use App\Models\Sprayer;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Mixing\Need\NeedEstimator;
 use Nebbia\Core\Mixing\Recipe\Recipe;
 
 /**
@@ -18,7 +19,12 @@ use Nebbia\Core\Mixing\Recipe\Recipe;
  */
 final readonly class WorkOutBench
 {
-    public function __construct(private JudgeMix $judge, private DescribeBench $describe, private DescribeSafety $safety) {}
+    public function __construct(
+        private JudgeMix $judge,
+        private DescribeBench $describe,
+        private DescribeSafety $safety,
+        private NeedEstimator $need,
+    ) {}
 
     /**
      * @param  mixed  $body  nebbia.recipe/1, decoded
@@ -29,12 +35,20 @@ final readonly class WorkOutBench
      * @throws BadInput naming `recipe.…` or `volume`
      */
     public function __invoke(
-        Garden $garden, mixed $body, ?Sprayer $sprayer, ?Planting $planting, ?string $volume, TypedCircumstances $now = new TypedCircumstances, float $factor = 1.0,
+        Garden $garden,
+        mixed $body,
+        ?Sprayer $sprayer,
+        ?Planting $planting,
+        ?string $volume,
+        TypedCircumstances $now = new TypedCircumstances(),
+        float $factor = 1.0,
     ): BenchResource {
         [$judged, $fills] = $this->judge->fills($garden, $body, $sprayer, $planting, $volume, $now, $factor);
         $stronger = $factor === 1.0 ? null : $this->judge->strengthened($garden, $body, $factor);
 
-        return ($this->describe)($judged, $garden, $sprayer, $fills, ($this->safety)($judged, $now, $planting, $stronger));
+        $safety = ($this->safety)($judged, $now, $planting, $stronger);
+
+        return ($this->describe)($judged, $garden, $sprayer, $fills, $safety, $this->need->spreads($judged->mix));
     }
 
     /**
@@ -46,8 +60,16 @@ final readonly class WorkOutBench
      *
      * @throws BadInput
      */
-    public function forAll(Garden $garden, array $body, iterable $plantings, float $volumeMl, ?Sprayer $sprayer = null, ?CarbonImmutable $at = null): BenchResource
-    {
-        return ($this->describe)($this->judge->forAll($garden, $body, $plantings, $volumeMl, $sprayer, $at), $garden, null);
+    public function forAll(
+        Garden $garden,
+        array $body,
+        iterable $plantings,
+        float $volumeMl,
+        ?Sprayer $sprayer = null,
+        ?CarbonImmutable $at = null,
+    ): BenchResource {
+        $judged = $this->judge->forAll($garden, $body, $plantings, $volumeMl, $sprayer, $at);
+
+        return ($this->describe)($judged, $garden, null, spreads: $this->need->spreads($judged->mix));
     }
 }

@@ -12,6 +12,7 @@ use DateTimeImmutable;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Instructions\Label\BottleLabels;
 
@@ -25,22 +26,29 @@ final readonly class WriteLabel
     /** The label is the shortest of these that takes all there is to mind. */
     private const HEIGHTS_CM = [7, 10, 14, 20];
 
-    public function __construct(
-        private JudgeMix $judge,
-        private BottleLabels $bottleLabels,
-        private Catalogue $catalogue,
-    ) {}
+    public function __construct(private JudgeMix $judge, private BottleLabels $bottleLabels, private Catalogue $catalogue) {}
 
     /** @throws BadInput */
     public function __invoke(Garden $garden, mixed $body, ?Sprayer $sprayer, ?string $volume): LabelResource
     {
         $judged = $this->judge->oneFill($garden, $body, $sprayer, null, $volume);
         $label = $this->bottleLabels->of($judged->mix, $garden->localNow());
-        $when = static fn (?DateTimeImmutable $time): ?string => $time?->format('j F Y, H:i');
+        $when = fn (?DateTimeImmutable $time): ?string => $time === null ? null : $this->catalogue->hear($time->format('j F Y, H:i'));
 
         return new LabelResource(
-            $label->name === '' ? Say::it('bench.spray') : $label->name, array_map($this->catalogue->say(...), $label->contents), $this->catalogue->say($label->use),
-            $when($label->madeAt) ?? '', $when($label->useBy), $this->catalogue->sentence($label->keeps), array_map($this->catalogue->say(...), $label->cautions),
+            $label->name === '' ? Say::it('bench.spray') : $label->name,
+            array_map($this->catalogue->say(...), $label->contents),
+            $this->catalogue->say($label->use),
+            $when($label->madeAt) ?? '',
+            $when($label->useBy),
+            $this->catalogue->sentence($label->keeps),
+            // What is a stop on the bench leads on the bottle.
+            array_values(
+                array_unique([
+                    ...array_map(fn (Finding $stop): string => $this->catalogue->sentence($stop->what), $judged->stops()),
+                    ...array_map($this->catalogue->say(...), $label->cautions),
+                ]),
+            ),
         );
     }
 
@@ -58,7 +66,7 @@ final readonly class WriteLabel
 
     private function page(LabelResource $label, int $height): Dompdf
     {
-        $options = new Options;
+        $options = new Options();
         $options->setIsRemoteEnabled(false);
         $options->setDefaultFont('DejaVu Sans');
         $pdf = new Dompdf($options);

@@ -51,12 +51,23 @@ abstract readonly class BenchInput
     {
         $now = $this->request->input('now');
         if (! is_array($now)) {
-            return new TypedCircumstances;
+            return new TypedCircumstances();
         }
         $text = static fn (string $key): ?string => isset($now[$key]) && is_scalar($now[$key]) ? (string) $now[$key] : null;
         $is = static fn (string $key): bool => ($now[$key] ?? false) === true;
         try {
-            $hour = HourReader::read(['temperature' => $text('temperature'), 'humidity' => $text('humidity'), 'wind' => $text('wind'), 'rain_in' => $text('rain_in')], $is('sun_soon'), $is('bees_about'), $garden->units, PartOfDay::tryFrom($text('part') ?? ''));
+            $hour = HourReader::read(
+                [
+                    'temperature' => $text('temperature'),
+                    'humidity' => $text('humidity'),
+                    'wind' => $text('wind'),
+                    'rain_in' => $text('rain_in'),
+                ],
+                $is('sun_soon'),
+                $is('bees_about'),
+                $garden->units,
+                PartOfDay::tryFrom($text('part') ?? ''),
+            );
             $ph = HourReader::ph($text('ph'));
         } catch (BadInput $e) {
             throw $e->under('now');
@@ -65,7 +76,12 @@ abstract readonly class BenchInput
 
         return new TypedCircumstances(
             $hour,
-            array_values(array_filter(is_array($now['states'] ?? null) ? $now['states'] : [], static fn (mixed $state): bool => in_array($state, Circumstances::STATES, true))),
+            array_values(
+                array_filter(
+                    is_array($now['states'] ?? null) ? $now['states'] : [],
+                    static fn (mixed $state): bool => in_array($state, Circumstances::STATES, true),
+                ),
+            ),
             in_array($water, ['rain', 'distilled'], true) ? $water : null,
             $is('washed'),
             isset($now['rinsed']) && is_bool($now['rinsed']) ? $now['rinsed'] : null,

@@ -13,7 +13,11 @@ final class CompareRequest extends TypedRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['recipe_ids' => ['required', 'array', 'between:2,6'], 'recipe_ids.*' => ['string', 'distinct'], 'planting_id' => ['nullable', 'string']];
+        return [
+            'recipe_ids' => ['required', 'array', 'between:2,6'],
+            'recipe_ids.*' => ['string', 'distinct'],
+            'planting_id' => ['nullable', 'string'],
+        ];
     }
 
     /** @return list<string> in the order in which they were chosen */

@@ -12,6 +12,7 @@ use App\Models\Planting;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use Nebbia\Core\Measure\Home\TypedSize;
 use Nebbia\Core\Mixing\Need\Wetting;
 use OpenApi\Attributes as OA;
 
@@ -21,7 +22,7 @@ final class NeedRequest extends TypedRequest
     /** What the OpenAPI document says of a field, where its name does not. */
     protected const ABOUT = [
         'wets' => 'Whether soap or oil is in it.',
-        'ground_m2' => 'As typed, for open ground.',
+        'ground_m2' => 'As typed, for open ground: 12, "130 sq ft", "4 x 8 ft".',
     ];
 
     use ReadsAmounts;
@@ -45,7 +46,12 @@ final class NeedRequest extends TypedRequest
 
     public function groundM2(): ?float
     {
-        return $this->number('ground_m2', Say::it('refused.how-much-ground'));
+        if (! $this->filled('ground_m2')) {
+            return null;
+        }
+
+        return TypedSize::area($this->string('ground_m2')->toString(), 1.0) ??
+            throw ValidationException::withMessages(['ground_m2' => Say::it('refused.how-much-ground')]);
     }
 
     /** @return Collection<int, Planting> */

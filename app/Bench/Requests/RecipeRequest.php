@@ -23,9 +23,22 @@ final class RecipeRequest extends TypedRequest
     ];
 
     /** What the format knows (docs/formats/nebbia.recipe-1); anything else is not kept. */
-    private const KNOWN = ['format', 'name', 'use', 'units', 'base', 'ingredients', 'repeat', 'steps', 'note', 'source', 'targets', 'preparations'];
+    private const KNOWN = [
+        'format',
+        'name',
+        'use',
+        'units',
+        'base',
+        'ingredients',
+        'repeat',
+        'steps',
+        'note',
+        'source',
+        'targets',
+        'preparations',
+    ];
 
-    private const KNOWN_OF_LINE = ['ingredient', 'amount', 'strength', 'preparation', 'name', 'basis', 'liquid'];
+    private const KNOWN_OF_LINE = ['ingredient', 'amount', 'strength', 'preparation', 'name', 'form', 'density', 'basis', 'liquid'];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -47,8 +60,11 @@ final class RecipeRequest extends TypedRequest
     {
         /** @var array<string, mixed> $body */
         $body = array_intersect_key($this->array('body'), array_flip(self::KNOWN));
-        foreach (is_array($body['ingredients'] ?? null) ? $body['ingredients'] : [] as $n => $line) {
-            $body['ingredients'][$n] = is_array($line) ? array_intersect_key($line, array_flip(self::KNOWN_OF_LINE)) : $line;
+        if (is_array($body['ingredients'] ?? null)) {
+            $body['ingredients'] = array_map(
+                static fn (mixed $line): mixed => is_array($line) ? array_intersect_key($line, array_flip(self::KNOWN_OF_LINE)) : $line,
+                $body['ingredients'],
+            );
         }
         if (is_array($body['base'] ?? null)) {
             $body['base'] = array_intersect_key($body['base'], array_flip(self::KNOWN_OF_LINE));

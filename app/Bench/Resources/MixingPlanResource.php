@@ -13,7 +13,8 @@ final readonly class MixingPlanResource
 {
     /**
      * @param  list<LineResource>  $lines
-     * @param  list<MixingStepResource>  $steps
+     * @param  list<MixingStepResource>  $steps  none where something stops it
+     * @param  list<FindingResource>  $stops
      */
     public function __construct(
         #[OA\Property] public string $name,
@@ -27,5 +28,6 @@ final readonly class MixingPlanResource
         #[OA\Property] public string $keeps,
         #[OA\Property(items: new OA\Items(ref: LineResource::class))] public array $lines,
         #[OA\Property(items: new OA\Items(ref: MixingStepResource::class))] public array $steps,
+        #[OA\Property(description: 'Why it must not be mixed.', items: new OA\Items(ref: FindingResource::class))] public array $stops,
     ) {}
 }

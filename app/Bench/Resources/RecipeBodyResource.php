@@ -12,6 +12,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'amount', type: 'string'),
     new OA\Property(property: 'strength', type: 'string'),
     new OA\Property(property: 'preparation', description: 'The jar it is taken from.', type: 'string'),
+    new OA\Property(property: 'name', description: 'Of "other": what it is called.', type: 'string'),
+    new OA\Property(property: 'form', description: 'Of "other", where it is said.', type: 'string', enum: ['liquid', 'solid']),
+    new OA\Property(property: 'density', description: 'Of "other", g/mL, where it was weighed.', type: 'number'),
 ])]
 #[OA\Schema(schema: 'RecipeBody', required: ['format', 'name', 'use', 'units', 'base', 'ingredients'], properties: [
     new OA\Property(property: 'format', type: 'string', enum: ['nebbia.recipe/1']),
@@ -24,13 +27,20 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'liquid', type: 'string'),
         new OA\Property(property: 'strength', type: 'string'),
         new OA\Property(property: 'preparation', type: 'string'),
+        new OA\Property(property: 'name', type: 'string'),
     ]),
     new OA\Property(property: 'ingredients', type: 'array', items: new OA\Items(ref: '#/components/schemas/RecipeLine')),
     new OA\Property(property: 'repeat', required: ['every_days'], type: 'object', properties: [
-        new OA\Property(property: 'every_days', type: 'integer'),
+        new OA\Property(property: 'every_days', description: 'A fraction where whole days take turns.', type: 'number'),
         new OA\Property(property: 'times', type: 'integer'),
     ]),
     new OA\Property(property: 'targets', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(
+        property: 'preparations',
+        description: 'Those that the recipe carries with it, each nebbia.preparation/1.',
+        type: 'array',
+        items: new OA\Items(type: 'object', additionalProperties: true),
+    ),
     new OA\Property(property: 'note', type: 'string'),
 ])]
 final class RecipeBodyResource {}

@@ -27,7 +27,15 @@ final readonly class SafetyResource
         #[OA\Property] public ?TippingResource $tipping,
         #[OA\Property(description: 'How to try it on a few leaves; null where it is not for leaves.')] public ?LadderResource $ladder,
         #[OA\Property(items: new OA\Items(ref: CareResource::class))] public array $care,
-        #[OA\Property(description: 'What beside recipe and plant was taken into account.', items: new OA\Items(type: 'string'))] public array $known,
-        #[OA\Property(type: 'object', nullable: true, description: 'A RecipeBody: the recipe with all that is added made stronger, where that was asked.')] public ?array $strengthened,
+        #[
+            OA\Property(description: 'What beside recipe and plant was taken into account.', items: new OA\Items(type: 'string')),
+        ]
+        public array $known,
+        #[OA\Property(
+            type: 'object',
+            nullable: true,
+            description: 'A RecipeBody: the recipe with all that is added made stronger, where that was asked.',
+        )]
+        public ?array $strengthened,
     ) {}
 }

@@ -25,7 +25,10 @@ final readonly class StrengthResource
         #[OA\Property] public ?float $works_to,
         #[OA\Property] public ?float $careful,
         #[OA\Property] public ?float $stop,
-        #[OA\Property(description: 'Where it begins to work, where care begins and where it burns, as far as that is known.')] public string $said_bounds,
+        #[
+            OA\Property(description: 'Where it begins to work, where care begins and where it burns, as far as that is known.'),
+        ]
+        public string $said_bounds,
         #[OA\Property(enum: ['sensitive', 'ordinary', 'hardy'])] public string $group,
         #[OA\Property(enum: ['fine', 'notice', 'caution', 'stop', 'unjudged'])] public string $severity,
         #[OA\Property(description: 'Part of the burden.')] public ?float $share,
@@ -42,16 +45,23 @@ final readonly class StrengthResource
             IntervalResource::of($gauge->strength),
             Figures::strength($gauge->strength->likely).' '.Figures::unit($gauge->unit),
             $range,
-            Figures::say($gauge->strength->likely, 5)." $gauge->unit".($gauge->strength->isExact() ? '' : ', '.Figures::say($gauge->strength->low, 3).' to '.Figures::say($gauge->strength->high, 3)),
+            Figures::say($gauge->strength->likely, 5).
+                " $gauge->unit".
+                ($gauge->strength->isExact()
+                    ? ''
+                    : ', '.Figures::say($gauge->strength->low, 3).' to '.Figures::say($gauge->strength->high, 3)),
             $gauge->works[0] ?? null,
             $gauge->works[1] ?? null,
             $gauge->careful,
             $gauge->stop,
-            implode(', ', array_filter([
-                isset($gauge->works[0]) ? Say::it('bench.works-from', ['amount' => Figures::strength($gauge->works[0])]) : null,
-                $gauge->careful === null ? null : Say::it('bench.careful-from', ['amount' => Figures::strength($gauge->careful)]),
-                $gauge->stop === null ? null : Say::it('bench.burns-from', ['amount' => Figures::strength($gauge->stop)]),
-            ])),
+            implode(
+                ', ',
+                array_filter([
+                    isset($gauge->works[0]) ? Say::it('bench.works-from', ['amount' => Figures::strength($gauge->works[0])]) : null,
+                    $gauge->careful === null ? null : Say::it('bench.careful-from', ['amount' => Figures::strength($gauge->careful)]),
+                    $gauge->stop === null ? null : Say::it('bench.burns-from', ['amount' => Figures::strength($gauge->stop)]),
+                ]),
+            ),
             $gauge->group->value,
             $gauge->verdict?->severity()->value ?? 'unjudged',
             $gauge->share,
@@ -61,7 +71,10 @@ final readonly class StrengthResource
     /** Whether the ends lie on different sides of where it works, where care begins, or where it burns. */
     private static function changesSomething(Gauge $gauge): bool
     {
-        $bounds = array_filter([$gauge->works[0] ?? null, $gauge->works[1] ?? null, $gauge->careful, $gauge->stop], static fn (?float $bound): bool => $bound !== null);
+        $bounds = array_filter(
+            [$gauge->works[0] ?? null, $gauge->works[1] ?? null, $gauge->careful, $gauge->stop],
+            static fn (?float $bound): bool => $bound !== null,
+        );
         foreach ($bounds as $bound) {
             if ($gauge->strength->low < $bound && $gauge->strength->high >= $bound) {
                 return true;

@@ -79,7 +79,7 @@ final class DiagnoseCommand extends PlainCommand
     {
         $plant = $this->text('plant');
         try {
-            return $plant === null ? null : $plants->named($plant);
+            return $plant === null ? null : $plants->met($plant);
         } catch (BadInput $e) {
             throw $e->at('plant');
         }
@@ -107,7 +107,10 @@ final class DiagnoseCommand extends PlainCommand
     /** @return list<RecentWeather> */
     private function weather(): array
     {
-        return array_map(fn (string $word): RecentWeather => RecentWeather::tryFrom($word) ?? throw $this->oneOf('weather', RecentWeather::cases()), $this->ids('weather'));
+        return array_map(
+            fn (string $word): RecentWeather => RecentWeather::tryFrom($word) ?? throw $this->oneOf('weather', RecentWeather::cases()),
+            $this->ids('weather'),
+        );
     }
 
     /** @param  list<BackedEnum>  $cases */

@@ -41,7 +41,7 @@ final class MixCommand extends PlainCommand
         {--water= : what it is mixed with: tap (if left out), rain or distilled}
         {--hardness= : of the water, mg/L as calcium carbonate}
         {--alkalinity= : of the water, mg/L as calcium carbonate}
-        {--state=* : how the plant is: drought, new, soft-growth, hardened, in-flower, sick}
+        {--state=* : how the plant is: drought, new, soft-growth, hardened, in-flower, sick, bud-swell}
         {--indoors : it stands indoors}
         {--temperature= : of the air in that hour, °C}
         {--humidity= : of the air, %}
@@ -56,16 +56,27 @@ final class MixCommand extends PlainCommand
 
     protected $description = 'Work out a recipe: amounts, strengths, mixing order and findings';
 
-    public function handle(AmountParser $amounts, Plants $plants, RecipeReader $reader, Mixer $mixer, Judge $judge, RecipeFile $files, SchemaCheck $schema, MixReport $report, CircumstancesOptions $options, JarReader $jars): int
-    {
+    public function handle(
+        AmountParser $amounts,
+        Plants $plants,
+        RecipeReader $reader,
+        Mixer $mixer,
+        Judge $judge,
+        RecipeFile $files,
+        SchemaCheck $schema,
+        MixReport $report,
+        CircumstancesOptions $options,
+        JarReader $jars,
+    ): int {
         $units = $this->units();
         $plant = $this->text('for');
-        $plant = $plant === null ? null : $this->named('for', fn () => $plants->named($plant));
+        $plant = $plant === null ? null : $this->named('for', fn () => $plants->met($plant));
         $stage = $this->stage();
         $circumstances = $options->read($this, $stage);
         $fill = $this->fill();
         $data = $files->read((string) $this->argument('file'));
-        $shelf = is_array($data) && isset($data['preparations']) ? $jars->read($data['preparations'], app(Clock::class)->now()) : new Jars;
+        $shelf =
+            is_array($data) && isset($data['preparations']) ? $jars->read($data['preparations'], app(Clock::class)->now()) : new Jars();
         $recipe = $reader->with($shelf)->read($data, $units);
         $schema->check($data, 'nebbia.recipe-1');
         $target = $this->into($amounts, $recipe->units);
@@ -79,16 +90,19 @@ final class MixCommand extends PlainCommand
     {
         $units = $this->text('units');
 
-        return $units === null ? null : UnitSystem::tryFrom($units)
-            ?? throw BadFile::option('units', Say::it('option.one-of', ['list' => implode(', ', UnitSystem::ids())]));
+        return $units === null
+            ? null
+            : UnitSystem::tryFrom($units) ??
+                    throw BadFile::option('units', Say::it('option.one-of', ['list' => implode(', ', UnitSystem::ids())]));
     }
 
     private function stage(): ?Stage
     {
         $stage = $this->text('stage');
 
-        return $stage === null ? null : Stage::tryFrom($stage)
-            ?? throw BadFile::option('stage', Say::it('option.one-of', ['list' => implode(', ', Stage::ids())]));
+        return $stage === null
+            ? null
+            : Stage::tryFrom($stage) ?? throw BadFile::option('stage', Say::it('option.one-of', ['list' => implode(', ', Stage::ids())]));
     }
 
     private function fill(): float

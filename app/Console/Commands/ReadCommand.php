@@ -26,7 +26,10 @@ final class ReadCommand extends PlainCommand
     public function handle(PlainReader $reader, Catalogue $catalogue, ReadReport $report, TextFile $files): int
     {
         $units = $this->option('units');
-        $system = is_string($units) ? UnitSystem::tryFrom(trim($units)) ?? throw BadFile::option('units', Say::it('option.one-of', ['list' => implode(', ', UnitSystem::ids())])) : null;
+        $system = is_string($units)
+            ? UnitSystem::tryFrom(trim($units)) ??
+                throw BadFile::option('units', Say::it('option.one-of', ['list' => implode(', ', UnitSystem::ids())]))
+            : null;
         $read = $reader->read($files->read($this->argument('file')), $system)->toArray($catalogue);
         $this->option('json') ? $this->give($report->json($read)."\n") : $this->say($report->text($read));
 

@@ -42,7 +42,14 @@ final class SoapCommand extends PlainCommand
     {
         try {
             $request = $reader->read(
-                $this->oils(), $this->text('alkali') ?? 'KOH', $this->text('purity'), $this->text('superfat'), $this->text('alkali-mass'), $this->units(), $this->text('storage'), $this->text('vessel'),
+                $this->oils(),
+                $this->text('alkali') ?? 'KOH',
+                $this->text('purity'),
+                $this->text('superfat'),
+                $this->text('alkali-mass'),
+                $this->units(),
+                $this->text('storage'),
+                $this->text('vessel'),
             );
         } catch (BadInput $e) {
             throw $e->renamed('--'.$e->field());
@@ -63,7 +70,10 @@ final class SoapCommand extends PlainCommand
         $given = $this->option('oil');
         foreach (is_array($given) ? $given : [] as $text) {
             $pair = explode(':', is_string($text) ? mb_scrub($text) : '', 2);
-            $oils[] = isset($pair[1]) && trim($pair[0]) !== '' ? [trim($pair[0]), trim($pair[1])] : throw BadFile::option('oil', Say::it('option.write-oil-how'));
+            $oils[] =
+                isset($pair[1]) && trim($pair[0]) !== ''
+                    ? [trim($pair[0]), trim($pair[1])]
+                    : throw BadFile::option('oil', Say::it('option.write-oil-how'));
         }
 
         return $oils;
@@ -73,7 +83,10 @@ final class SoapCommand extends PlainCommand
     {
         $units = $this->text('units');
 
-        return $units === null ? UnitSystem::Us : UnitSystem::tryFrom($units) ?? throw BadFile::option('units', Say::it('option.one-of', ['list' => implode(', ', UnitSystem::ids())]));
+        return $units === null
+            ? UnitSystem::Us
+            : UnitSystem::tryFrom($units) ??
+                    throw BadFile::option('units', Say::it('option.one-of', ['list' => implode(', ', UnitSystem::ids())]));
     }
 
     private function hardness(): ?float
@@ -84,7 +97,9 @@ final class SoapCommand extends PlainCommand
         }
         $number = TypedNumber::read($text);
 
-        return $number !== null && $number >= 0.0 && $number < 10_000.0 ? $number : throw BadFile::option('hardness', Say::it('option.number-mgl-like'));
+        return $number !== null && $number >= 0.0 && $number < 10_000.0
+            ? $number
+            : throw BadFile::option('hardness', Say::it('option.number-mgl-like'));
     }
 
     private function text(string $option): ?string

@@ -19,10 +19,19 @@ use OpenApi\Attributes as OA;
 
 final class AddPlantingController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/plantings', operationId: 'addPlanting', requestBody: new Body(PlantingRequest::class), responses: [new Ok(SavedPlantingResource::class, status: 201)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/plantings',
+        operationId: 'addPlanting',
+        requestBody: new Body(PlantingRequest::class),
+        responses: [new Ok(SavedPlantingResource::class, status: 201)],
+    )]
     public function __invoke(PlantingRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
-        [$planting, $change] = $recorder->record($garden, Say::it('change.planting-added'), static fn () => $garden->plantings()->create($request->planting($garden)));
+        [$planting, $change] = $recorder->record(
+            $garden,
+            Say::it('change.planting-added'),
+            static fn () => $garden->plantings()->create($request->planting($garden)),
+        );
 
         return $this->json(new SavedPlantingResource(PlantingResource::of($planting->load('zone')), ChangeResource::of($change)), 201);
     }

@@ -18,12 +18,21 @@ use OpenApi\Attributes as OA;
 
 final class AddZoneController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/zones', operationId: 'addZone', requestBody: new Body(ZoneRequest::class), responses: [new Ok(SavedZoneResource::class, status: 201)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/zones',
+        operationId: 'addZone',
+        requestBody: new Body(ZoneRequest::class),
+        responses: [new Ok(SavedZoneResource::class, status: 201)],
+    )]
     public function __invoke(ZoneRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
-        [$zone, $change] = $recorder->record($garden, Say::it('change.zone-added'), static fn () => $garden->zones()->create(
-            $request->zone() + ['position' => (int) $garden->zones()->max('position') + 1],
-        ));
+        [$zone, $change] = $recorder->record(
+            $garden,
+            Say::it('change.zone-added'),
+            static fn () => $garden
+                ->zones()
+                ->create($request->zone() + ['position' => ($garden->zones()->reorder('position', 'desc')->first()->position ?? 0) + 1]),
+        );
 
         return $this->json(new SavedZoneResource($zone->id, ChangeResource::of($change)), 201);
     }

@@ -16,7 +16,11 @@ use OpenApi\Attributes as OA;
 
 final class DeletePlantingController extends Controller
 {
-    #[OA\Delete(path: '/api/gardens/{garden}/plantings/{planting}', operationId: 'deletePlanting', responses: [new Ok(ChangeResource::class)])]
+    #[OA\Delete(
+        path: '/api/gardens/{garden}/plantings/{planting}',
+        operationId: 'deletePlanting',
+        responses: [new Ok(ChangeResource::class)],
+    )]
     public function __invoke(Garden $garden, Planting $planting, ChangeRecorder $recorder): JsonResponse
     {
         [, $change] = $recorder->record($garden, Say::it('change.planting-taken-out'), static fn () => $planting->delete());

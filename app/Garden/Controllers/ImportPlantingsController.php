@@ -19,10 +19,19 @@ use OpenApi\Attributes as OA;
 
 final class ImportPlantingsController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/plantings/import', operationId: 'importPlantings', requestBody: new Body(ImportRequest::class), responses: [new Ok(ImportedPlantingsResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/plantings/import',
+        operationId: 'importPlantings',
+        requestBody: new Body(ImportRequest::class),
+        responses: [new Ok(ImportedPlantingsResource::class)],
+    )]
     public function __invoke(ImportRequest $request, Garden $garden, PlantingsCsv $csv, ChangeRecorder $recorder): JsonResponse
     {
-        [$done, $change] = $recorder->record($garden, Say::it('change.plantings-read-from'), static fn (): array => $csv->read($garden, $request->string('csv')->toString()));
+        [$done, $change] = $recorder->record(
+            $garden,
+            Say::it('change.plantings-read-from'),
+            static fn (): array => $csv->read($garden, $request->string('csv')->toString()),
+        );
 
         return $this->json(new ImportedPlantingsResource($done['added'], $done['changed'], ChangeResource::of($change)));
     }

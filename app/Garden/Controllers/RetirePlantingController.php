@@ -21,7 +21,12 @@ use OpenApi\Attributes as OA;
 /** A planting that is gone: it leaves the garden, its notes stay. Or brings it back. */
 final class RetirePlantingController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/plantings/{planting}/retire', operationId: 'retirePlanting', requestBody: new Body(RetireRequest::class), responses: [new Ok(SavedPlantingResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/plantings/{planting}/retire',
+        operationId: 'retirePlanting',
+        requestBody: new Body(RetireRequest::class),
+        responses: [new Ok(SavedPlantingResource::class)],
+    )]
     public function __invoke(RetireRequest $request, Garden $garden, Planting $planting, ChangeRecorder $recorder): JsonResponse
     {
         $back = $request->boolean('back');
@@ -30,7 +35,11 @@ final class RetirePlantingController extends Controller
             'retired_why' => ! $back && $request->filled('why') ? $request->string('why')->toString() : null,
         ];
         $planting->refuseStale($request->integer('version'), $attributes, PlantingResource::of($planting->load('zone')));
-        [, $change] = $recorder->record($garden, $back ? Say::it('change.planting-brought-back') : Say::it('change.planting-retired'), static fn () => $planting->update($attributes));
+        [, $change] = $recorder->record(
+            $garden,
+            $back ? Say::it('change.planting-brought-back') : Say::it('change.planting-retired'),
+            static fn () => $planting->update($attributes),
+        );
 
         return $this->json(new SavedPlantingResource(PlantingResource::of($planting->load('zone')), ChangeResource::of($change)));
     }

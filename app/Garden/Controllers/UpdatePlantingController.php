@@ -20,7 +20,12 @@ use OpenApi\Attributes as OA;
 
 final class UpdatePlantingController extends Controller
 {
-    #[OA\Put(path: '/api/gardens/{garden}/plantings/{planting}', operationId: 'updatePlanting', requestBody: new Body(PlantingRequest::class), responses: [new Ok(SavedPlantingResource::class)])]
+    #[OA\Put(
+        path: '/api/gardens/{garden}/plantings/{planting}',
+        operationId: 'updatePlanting',
+        requestBody: new Body(PlantingRequest::class),
+        responses: [new Ok(SavedPlantingResource::class)],
+    )]
     public function __invoke(PlantingRequest $request, Garden $garden, Planting $planting, ChangeRecorder $recorder): JsonResponse
     {
         $attributes = $request->planting($garden, $planting);

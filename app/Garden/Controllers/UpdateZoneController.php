@@ -19,10 +19,19 @@ use OpenApi\Attributes as OA;
 
 final class UpdateZoneController extends Controller
 {
-    #[OA\Put(path: '/api/gardens/{garden}/zones/{zone}', operationId: 'updateZone', requestBody: new Body(ZoneRequest::class), responses: [new Ok(SavedZoneResource::class)])]
+    #[OA\Put(
+        path: '/api/gardens/{garden}/zones/{zone}',
+        operationId: 'updateZone',
+        requestBody: new Body(ZoneRequest::class),
+        responses: [new Ok(SavedZoneResource::class)],
+    )]
     public function __invoke(ZoneRequest $request, Garden $garden, Zone $zone, ChangeRecorder $recorder): JsonResponse
     {
-        $zone->refuseStale($request->integer('version'), $request->zone(), ['name' => $zone->name, 'note' => $zone->note, 'version' => $zone->version]);
+        $zone->refuseStale($request->integer('version'), $request->zone(), [
+            'name' => $zone->name,
+            'note' => $zone->note,
+            'version' => $zone->version,
+        ]);
         [, $change] = $recorder->record($garden, Say::it('change.zone-changed'), static fn () => $zone->update($request->zone()));
 
         return $this->json(new SavedZoneResource($zone->id, ChangeResource::of($change)));

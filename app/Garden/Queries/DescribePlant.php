@@ -9,18 +9,17 @@ use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Plant\LeafSurface;
 use Nebbia\Core\Plant\Modifiers;
-use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Stage;
 
 /** What is known of a planting's kind that matters to spraying, in short sentences. */
 final readonly class DescribePlant
 {
-    public function __construct(private Modifiers $modifiers, private Plants $plants, private Catalogue $catalogue) {}
+    public function __construct(private Modifiers $modifiers, private Catalogue $catalogue) {}
 
     /** @return list<string> */
     public function bears(Planting $planting): array
     {
-        $plant = $this->plants->named($planting->plant);
+        $plant = $planting->met();
         $say = fn (string $key, string $what): string => $this->catalogue->sentence(Message::of("plant.$key", ['what' => $what]));
         $lists = array_diff($plant->sensitiveTo, ['lime-hating']);
         $said = [];
@@ -43,7 +42,10 @@ final readonly class DescribePlant
         }
         foreach ($this->modifiers->all as $modifier) {
             $stage = Stage::tryFrom($planting->stage);
-            if (($stage !== null && $modifier->holdsAt($stage)) || ($modifier->id === 'flowering' && $planting->in_flower && $stage !== Stage::Flowering)) {
+            if (
+                ($stage !== null && $modifier->holdsAt($stage)) ||
+                ($modifier->id === 'flowering' && $planting->in_flower && $stage !== Stage::Flowering)
+            ) {
                 $said[] = $this->catalogue->sentence(Message::of("modifier.$modifier->id"));
             }
         }

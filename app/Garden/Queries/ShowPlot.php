@@ -33,28 +33,66 @@ final readonly class ShowPlot
     {
         $today = $garden->localNow()->toDateString();
         $plantings = $garden->standing()->with('zone')->get();
-        $retired = $garden->plantings()->whereNotNull('retired_on')->with('zone')->reorder()->orderByDesc('retired_on')->limit(self::MOST_RETIRED)->get();
-        $troubles = $garden->troubles()->where('status', TroubleStatus::Open)->with(['planting.zone', 'counts', 'tacticUses'])->get()->groupBy('planting_id');
+        $retired = $garden
+            ->plantings()
+            ->whereNotNull('retired_on')
+            ->with('zone')
+            ->reorder()
+            ->orderByDesc('retired_on')
+            ->limit(self::MOST_RETIRED)
+            ->get();
+        $troubles = $garden
+            ->troubles()
+            ->where('status', TroubleStatus::Open)
+            ->with(['planting.zone', 'counts', 'tacticUses'])
+            ->get()
+            ->groupBy('planting_id');
         $treated = $this->lastTreatments($garden);
-        $zones = array_values($garden->zones->map(fn (Zone $zone): PlotZoneResource => new PlotZoneResource(
-            $zone->id,
-            $zone->version,
-            $zone->name,
-            $zone->note,
-            array_values($plantings->where('zone_id', $zone->id)->map(fn (Planting $planting): PlotPlantingResource => new PlotPlantingResource(
-                PlantingResource::of($planting),
-                array_values(($troubles->get($planting->id) ?? collect())->map(fn (Trouble $trouble): TroubleBriefResource => $this->describe->brief($garden, $trouble))->all()),
-                $treated[$planting->id]['on'] ?? null,
-                $treated[$planting->id]['what'] ?? null,
-                $planting->new_until !== null && $planting->new_until->toDateString() >= $today,
-                $planting->harvest_on === null ? null : (int) CarbonImmutable::parse($today)->diffInDays(CarbonImmutable::parse($planting->harvest_on->toDateString()), false),
-                $this->plants->bears($planting),
-            ))->all()),
-        ))->all());
+        $zones = array_values(
+            $garden->zones
+                ->map(
+                    fn (Zone $zone): PlotZoneResource => new PlotZoneResource(
+                        $zone->id,
+                        $zone->version,
+                        $zone->name,
+                        $zone->note,
+                        array_values(
+                            $plantings
+                                ->where('zone_id', $zone->id)
+                                ->map(
+                                    fn (Planting $planting): PlotPlantingResource => new PlotPlantingResource(
+                                        PlantingResource::of($planting),
+                                        array_values(
+                                            ($troubles->get($planting->id) ?? collect())
+                                                ->map(
+                                                    fn (Trouble $one): TroubleBriefResource => $this->describe->brief($garden, $one),
+                                                )
+                                                ->all(),
+                                        ),
+                                        $treated[$planting->id]['on'] ?? null,
+                                        $treated[$planting->id]['what'] ?? null,
+                                        $planting->new_until !== null && $planting->new_until->toDateString() >= $today,
+                                        $planting->harvest_on === null
+                                            ? null
+                                            : (int) CarbonImmutable::parse($today)->diffInDays(
+                                                CarbonImmutable::parse($planting->harvest_on->toDateString()),
+                                                false,
+                                            ),
+                                        $this->plants->bears($planting),
+                                    ),
+                                )
+                                ->all(),
+                        ),
+                    ),
+                )
+                ->all(),
+        );
 
-        return new PlotResource($today, $zones, array_values(
-            $retired->map(static fn (Planting $planting): PlantingResource => PlantingResource::of($planting))->all(),
-        ));
+        return new PlotResource(
+            $today,
+            $zones,
+            array_values($retired->map(static fn (Planting $planting): PlantingResource => PlantingResource::of($planting))->all()),
+        );
     }
 
     /** @return array<string, array{on: string, what: string}> by planting, each its last */
@@ -63,15 +101,22 @@ final readonly class ShowPlot
         // With max() SQLite takes the other columns from the row that has it.
         $rows = DB::table('applications as a')
             // In this order: the sprays of two seasons are few, all rounds of ten years are many.
-            ->crossJoin('rounds as r')->whereColumn('r.id', 'a.round_id')
-            ->crossJoin('course_planting as cp')->whereColumn('cp.course_id', 'r.course_id')
-            ->where('a.garden_id', $garden->id)->whereNull('a.deleted_at')->where('a.applied_at', '>', $garden->now()->subDays(self::SEASONS_DAYS))
+            ->crossJoin('rounds as r')
+            ->whereColumn('r.id', 'a.round_id')
+            ->crossJoin('course_planting as cp')
+            ->whereColumn('cp.course_id', 'r.course_id')
+            ->where('a.garden_id', $garden->id)
+            ->whereNull('a.deleted_at')
+            ->where('a.applied_at', '>', $garden->now()->subDays(self::SEASONS_DAYS))
             ->groupBy('cp.planting_id')
             ->selectRaw("cp.planting_id as planting, max(a.applied_at) as applied_at, json_extract(a.snapshot, '$.recipe_name') as recipe")
             ->get();
         $last = [];
         foreach ($rows as $row) {
-            $last[(string) $row->planting] = ['on' => CarbonImmutable::parse((string) $row->applied_at, 'UTC')->setTimezone($garden->time_zone)->toDateString(), 'what' => (string) $row->recipe];
+            $last[(string) $row->planting] = [
+                'on' => CarbonImmutable::parse((string) $row->applied_at, 'UTC')->setTimezone($garden->time_zone)->toDateString(),
+                'what' => (string) $row->recipe,
+            ];
         }
 
         return $last;

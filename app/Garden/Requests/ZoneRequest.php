@@ -18,12 +18,19 @@ final class ZoneRequest extends TypedRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['version' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'], 'name' => ['required', 'string', 'max:80'], 'note' => ['nullable', 'string', 'max:255']];
+        return [
+            'version' => [$this->isMethod('put') ? 'required' : 'nullable', 'integer'],
+            'name' => ['required', 'string', 'max:80'],
+            'note' => ['nullable', 'string', 'max:255'],
+        ];
     }
 
     /** @return array{name: string, note: string|null} */
     public function zone(): array
     {
-        return ['name' => trim($this->string('name')->toString()), 'note' => $this->filled('note') ? $this->string('note')->toString() : null];
+        return [
+            'name' => trim($this->string('name')->toString()),
+            'note' => $this->filled('note') ? $this->string('note')->toString() : null,
+        ];
     }
 }

@@ -15,10 +15,16 @@ final readonly class PlantCareResource
      * @param  list<string>  $feed_days
      */
     private function __construct(
-        #[OA\Property(items: new OA\Items(type: 'string', enum: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun']))] public array $water_days,
+        #[
+            OA\Property(items: new OA\Items(type: 'string', enum: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'])),
+        ]
+        public array $water_days,
         #[OA\Property(description: 'A full hour, like 07:00.')] public string $water_at,
         #[OA\Property(description: 'Over the leaves, not at the root.')] public bool $from_above,
-        #[OA\Property(items: new OA\Items(type: 'string', enum: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun']))] public array $feed_days,
+        #[
+            OA\Property(items: new OA\Items(type: 'string', enum: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'])),
+        ]
+        public array $feed_days,
     ) {}
 
     /** @param  array{water_days?: list<string>, water_at?: string, from_above?: bool, feed_days?: list<string>}  $care */

@@ -33,10 +33,26 @@ final readonly class Bounds
     private const ALL = 5_000;
 
     /** What is kept as it is written. */
-    private const WORDS = ['name', 'variety', 'by', 'outcome', 'why', 'reason', 'note', 'text', 'csv', 'steps', 'source', 'label', 'search'];
+    private const WORDS = [
+        'name',
+        'variety',
+        'by',
+        'outcome',
+        'why',
+        'reason',
+        'note',
+        'text',
+        'csv',
+        'steps',
+        'source',
+        'label',
+        'search',
+        'forecast_mapping',
+        'forecast_url',
+    ];
 
     /** Fields that may have line breaks. */
-    private const TEXTS = ['note', 'text', 'csv', 'outcome', 'why', 'reason', 'steps', 'source', 'label'];
+    private const TEXTS = ['forecast_mapping', 'note', 'text', 'csv', 'outcome', 'why', 'reason', 'steps', 'source', 'label'];
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
@@ -134,7 +150,12 @@ final readonly class Bounds
     /** Control characters, and those that turn the direction of writing about. */
     private static function hasControls(string $text, string $key): bool
     {
-        return preg_match(in_array($key, self::TEXTS, true) || ctype_digit($key) ? '/(?![\t\n\r])\p{Cc}|[\x{202A}-\x{202E}\x{2066}-\x{2069}]/u' : '/\p{Cc}|[\x{202A}-\x{202E}\x{2066}-\x{2069}\x{2028}\x{2029}]/u', trim($text)) === 1;
+        return preg_match(
+            in_array($key, self::TEXTS, true) || ctype_digit($key)
+                ? '/(?![\t\n\r])\p{Cc}|[\x{202A}-\x{202E}\x{2066}-\x{2069}]/u'
+                : '/\p{Cc}|[\x{202A}-\x{202E}\x{2066}-\x{2069}\x{2028}\x{2029}]/u',
+            trim($text),
+        ) === 1;
     }
 
     /**

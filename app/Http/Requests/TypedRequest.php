@@ -13,8 +13,9 @@ use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Measure\TypedNumber;
 
 /**
- * What a screen or a program sends. Where the rules want a number it may stand as it was typed, "38,7" or "٣"; where they want yes or no, as "1".
- * What cannot be read stays as it is, for the rules to complain of. So no screen reads numbers by itself, and none is dropped on the way.
+ * What a screen or a program sends. Where the rules want a number it may stand as it was typed, "38,7" or "٣"; where they want yes or no,
+ * as "1". What cannot be read stays as it is, for the rules to complain of. So no screen reads numbers by itself, and none is dropped on
+ * the way.
  */
 abstract class TypedRequest extends FormRequest
 {
@@ -83,7 +84,9 @@ abstract class TypedRequest extends FormRequest
             $rules = is_array($rules) ? $rules : [];
             $read = match (true) {
                 in_array('integer', $rules, true) => self::whole(...),
-                in_array('numeric', $rules, true) => in_array($field, self::DEGREES, true) ? TypedNumber::degrees(...) : TypedNumber::read(...),
+                in_array('numeric', $rules, true) => in_array($field, self::DEGREES, true)
+                    ? TypedNumber::degrees(...)
+                    : TypedNumber::read(...),
                 in_array('boolean', $rules, true) => self::yesOrNo(...),
                 default => null,
             };
@@ -100,7 +103,10 @@ abstract class TypedRequest extends FormRequest
         $validator->after(function (Validator $validator): void {
             $rules = $this->rules();
             foreach ($rules as $field => $of) {
-                $isList = in_array('array', (array) $of, true) || array_filter(array_keys($rules), static fn (string $other): bool => str_starts_with($other, "$field.")) !== [] || array_filter((array) $of, static fn (mixed $rule): bool => $rule instanceof ReadByCore) !== [];
+                $isList =
+                    in_array('array', (array) $of, true) ||
+                    array_filter(array_keys($rules), static fn (string $other): bool => str_starts_with($other, "$field.")) !== [] ||
+                    array_filter((array) $of, static fn (mixed $rule): bool => $rule instanceof ReadByCore) !== [];
                 if (! $isList && ! str_contains($field, '*') && is_array($this->input($field)) && ! $validator->errors()->has($field)) {
                     $validator->errors()->add($field, Say::it('refused.write-one-value'));
                 }

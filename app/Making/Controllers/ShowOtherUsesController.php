@@ -16,7 +16,12 @@ use OpenApi\Attributes as OA;
 /** Disinfecting and feeding. */
 final class ShowOtherUsesController extends Controller
 {
-    #[OA\Get(path: '/api/gardens/{garden}/other-uses', operationId: 'showOtherUses', parameters: [new OA\Parameter(name: 'volume', in: 'query', schema: new OA\Schema(type: 'string'))], responses: [new Ok(OtherUsesResource::class)])]
+    #[OA\Get(
+        path: '/api/gardens/{garden}/other-uses',
+        operationId: 'showOtherUses',
+        parameters: [new OA\Parameter(name: 'volume', in: 'query', schema: new OA\Schema(type: 'string'))],
+        responses: [new Ok(OtherUsesResource::class)],
+    )]
     public function __invoke(Request $request, Garden $garden, ShowOtherUses $show): JsonResponse
     {
         return $this->json($show($garden, $request->query('volume') === null ? null : $request->string('volume')->toString()));

@@ -16,7 +16,11 @@ use OpenApi\Attributes as OA;
 /** One preparation with its making. */
 final class ShowPreparationController extends Controller
 {
-    #[OA\Get(path: '/api/gardens/{garden}/preparations/{preparation}', operationId: 'showPreparation', responses: [new Ok(PreparationStoryResource::class)])]
+    #[OA\Get(
+        path: '/api/gardens/{garden}/preparations/{preparation}',
+        operationId: 'showPreparation',
+        responses: [new Ok(PreparationStoryResource::class)],
+    )]
     public function __invoke(Garden $garden, Preparation $preparation, TellPreparation $tell): JsonResponse
     {
         return $this->json($tell($garden, $preparation));

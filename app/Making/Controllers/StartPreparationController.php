@@ -22,11 +22,25 @@ use OpenApi\Attributes as OA;
 /** A making is begun. */
 final class StartPreparationController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/preparations', operationId: 'startPreparation', requestBody: new Body(StartPreparationRequest::class), responses: [new Ok(SavedPreparationResource::class, status: 201)])]
-    public function __invoke(StartPreparationRequest $request, Garden $garden, BeginPreparation $begin, TellPreparation $tell, ChangeRecorder $recorder): JsonResponse
-    {
+    #[OA\Post(
+        path: '/api/gardens/{garden}/preparations',
+        operationId: 'startPreparation',
+        requestBody: new Body(StartPreparationRequest::class),
+        responses: [new Ok(SavedPreparationResource::class, status: 201)],
+    )]
+    public function __invoke(
+        StartPreparationRequest $request,
+        Garden $garden,
+        BeginPreparation $begin,
+        TellPreparation $tell,
+        ChangeRecorder $recorder,
+    ): JsonResponse {
         $body = $request->body();
-        [$row, $change] = $recorder->record($garden, Say::it('change.making-started'), static fn (): Preparation => $begin($garden, $body, $request->name(), $request->sprayer($garden)));
+        [$row, $change] = $recorder->record(
+            $garden,
+            Say::it('change.making-started'),
+            static fn (): Preparation => $begin($garden, $body, $request->name(), $request->sprayer($garden)),
+        );
 
         return $this->json(new SavedPreparationResource($tell($garden, $row), ChangeResource::of($change)), 201);
     }

@@ -18,7 +18,11 @@ use OpenApi\Attributes as OA;
 /** A preparation is thrown away, or was used up. */
 final class ThrowAwayPreparationController extends Controller
 {
-    #[OA\Delete(path: '/api/gardens/{garden}/preparations/{preparation}', operationId: 'throwAwayPreparation', responses: [new Ok(ChangeResource::class)])]
+    #[OA\Delete(
+        path: '/api/gardens/{garden}/preparations/{preparation}',
+        operationId: 'throwAwayPreparation',
+        responses: [new Ok(ChangeResource::class)],
+    )]
     public function __invoke(Garden $garden, Preparation $preparation, ChangeRecorder $recorder, Household $household): JsonResponse
     {
         [, $change] = $recorder->record($garden, Say::it('change.thrown-away'), static fn () => $preparation->delete());

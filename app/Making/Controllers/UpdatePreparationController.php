@@ -21,9 +21,20 @@ use OpenApi\Attributes as OA;
 /** Something was done with a preparation, or measured of it. */
 final class UpdatePreparationController extends Controller
 {
-    #[OA\Patch(path: '/api/gardens/{garden}/preparations/{preparation}', operationId: 'tendPreparation', requestBody: new Body(TendPreparationRequest::class), responses: [new Ok(SavedPreparationResource::class)])]
-    public function __invoke(TendPreparationRequest $request, Garden $garden, Preparation $preparation, TendPreparation $tend, TellPreparation $tell, ChangeRecorder $recorder): JsonResponse
-    {
+    #[OA\Patch(
+        path: '/api/gardens/{garden}/preparations/{preparation}',
+        operationId: 'tendPreparation',
+        requestBody: new Body(TendPreparationRequest::class),
+        responses: [new Ok(SavedPreparationResource::class)],
+    )]
+    public function __invoke(
+        TendPreparationRequest $request,
+        Garden $garden,
+        Preparation $preparation,
+        TendPreparation $tend,
+        TellPreparation $tell,
+        ChangeRecorder $recorder,
+    ): JsonResponse {
         $what = $request->what();
         $preparation->refuseStale($request->integer('version'), $what, $preparation);
         [, $change] = $recorder->record($garden, $request->label(), static fn () => $tend($garden, $preparation, $what));

@@ -17,7 +17,12 @@ use OpenApi\Attributes as OA;
 /** A soap worked out anew for each change; nothing is stored. */
 final class WorkOutSoapController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/soap', operationId: 'workOutSoap', requestBody: new Body(SoapRequest::class), responses: [new Ok(SoapResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/soap',
+        operationId: 'workOutSoap',
+        requestBody: new Body(SoapRequest::class),
+        responses: [new Ok(SoapResource::class)],
+    )]
     public function __invoke(SoapRequest $request, Garden $garden, WorkOutSoap $workOut): JsonResponse
     {
         return $this->json($workOut($garden, $request->plan()));

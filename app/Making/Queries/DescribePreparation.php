@@ -33,7 +33,8 @@ use Nebbia\Core\Substance\Substances;
 final readonly class DescribePreparation
 {
     public function __construct(
-        private Kinds $kinds, private Substances $substances,
+        private Kinds $kinds,
+        private Substances $substances,
         private Catalogue $catalogue,
         private Household $household,
     ) {}
@@ -49,13 +50,35 @@ final readonly class DescribePreparation
         $through = $this->through($garden, $row, $kind);
 
         return new PreparationResource(
-            $row->id, $row->version, $row->name, $row->kind, $this->catalogue->say($kind->name()), $kind->makes, $state->value, $this->said($kind, $state),
-            $this->timeLeft($timeline, $state, $now), $this->progress($timeline, $row, $now), self::time($row->started_at) ?? '', self::time($timeline->strainAt),
-            self::time($timeline->readyAt), self::time($timeline->useBy), self::time($timeline->stirAt), $row->place()->value ?? 'pot', array_keys($kind->keeps), $row->left_ml,
-            $row->left_ml === null ? null : PreciseWords::volume($row->left_ml, $garden->units), $through === null || $row->left_ml === null || $through <= 0.0 ? null : min(1.0, $row->left_ml / $through),
-            $this->makeup($jar->contents ?? [], $this->plants($garden, $row, $kind)), $row->ph,
-            $row->test === null ? null : $this->catalogue->say(SoapTest::of($row->test['clear'], $row->test['ph'])->said()), $kind->into,
-            array_map(fn (string $id): string => $this->catalogue->say(Message::of("making.spoil.$id")), $kind->spoils), $kind->isSoap(), $kind->isFeed(), $kind->measurePh, $row->note,
+            $row->id,
+            $row->version,
+            $row->name,
+            $row->kind,
+            $this->catalogue->say($kind->name()),
+            $kind->makes,
+            $state->value,
+            $this->said($kind, $state),
+            $this->timeLeft($timeline, $state, $now),
+            $this->progress($timeline, $row, $now),
+            self::time($row->started_at) ?? '',
+            self::time($timeline->strainAt),
+            self::time($timeline->readyAt),
+            self::time($timeline->useBy),
+            self::time($timeline->stirAt),
+            $row->place()->value ?? 'pot',
+            array_keys($kind->keeps),
+            $row->left_ml,
+            $row->left_ml === null ? null : PreciseWords::volume($row->left_ml, $garden->units),
+            $through === null || $row->left_ml === null || $through <= 0.0 ? null : min(1.0, $row->left_ml / $through),
+            $this->makeup($jar->contents ?? [], $this->plants($garden, $row, $kind)),
+            $row->ph,
+            $row->test === null ? null : $this->catalogue->say(SoapTest::of($row->test['clear'], $row->test['ph'])->said()),
+            $kind->into,
+            array_map(fn (string $id): string => $this->catalogue->say(Message::of("making.spoil.$id")), $kind->spoils),
+            $kind->isSoap(),
+            $kind->isFeed(),
+            $kind->measurePh,
+            $row->note,
         );
     }
 
@@ -64,8 +87,14 @@ final readonly class DescribePreparation
         $place = $kind->usualPlace();
 
         return new KindResource(
-            $kind->id, $this->catalogue->say($kind->name()), $this->catalogue->say(Message::of("making.note.$kind->id")), $kind->makes,
-            $kind->hours->likely > 0.0 ? $this->catalogue->say(Length::of($kind->hours->likely)) : null, $this->keeps($kind)[$place->value] ?? '', $kind->into, $kind->isSoap(),
+            $kind->id,
+            $this->catalogue->say($kind->name()),
+            $this->catalogue->say(Message::of("making.note.$kind->id")),
+            $kind->makes,
+            $kind->hours->likely > 0.0 ? $this->catalogue->say(Length::of($kind->hours->likely)) : null,
+            $this->keeps($kind)[$place->value] ?? '',
+            $kind->into,
+            $kind->isSoap(),
         );
     }
 
@@ -100,9 +129,18 @@ final readonly class DescribePreparation
             }
             $said[] = match (true) {
                 // Perhaps none of it, as free alkali in soap.
-                $content->grams->likely <= 0.0 => Say::it('jar.perhaps', ['name' => $substance->name, 'amount' => KitchenFraction::figures(100.0 * $content->grams->high)]),
-                $substance->isPlant => Say::it('jar.per-litre', ['amount' => self::span($content->grams->times(1000.0)), 'name' => $substance->name]),
-                $substance->shownByVolume && $content->millilitres !== null => Say::it('jar.by-volume', ['name' => $substance->name, 'amount' => self::span($content->millilitres->times(100.0))]),
+                $content->grams->likely <= 0.0 => Say::it('jar.perhaps', [
+                    'name' => $substance->name,
+                    'amount' => KitchenFraction::figures(100.0 * $content->grams->high),
+                ]),
+                $substance->isPlant => Say::it('jar.per-litre', [
+                    'amount' => self::span($content->grams->times(1000.0)),
+                    'name' => $substance->name,
+                ]),
+                $substance->shownByVolume && $content->millilitres !== null => Say::it('jar.by-volume', [
+                    'name' => $substance->name,
+                    'amount' => self::span($content->millilitres->times(100.0)),
+                ]),
                 default => $substance->name.' '.self::span($content->grams->times(100.0)).' %',
             };
             unset($plants[$substance->id]);
@@ -119,11 +157,14 @@ final readonly class DescribePreparation
         return $time === null ? null : CarbonImmutable::instance($time)->utc()->toIso8601ZuluString();
     }
 
-    public static function span(Interval $amount): string
+    /** @param  string  $unit that stands behind each figure */
+    public static function span(Interval $amount, string $unit = ''): string
     {
         $n = Figures::strength(...);
 
-        return $amount->high - $amount->low <= 0.005 * $amount->likely ? $n($amount->likely) : $n($amount->likely).' ('.$n($amount->low).' to '.$n($amount->high).')';
+        return $amount->high - $amount->low <= 0.005 * $amount->likely
+            ? $n($amount->likely).$unit
+            : $n($amount->likely)."$unit (".$n($amount->low).' to '.$n($amount->high)."$unit)";
     }
 
     private function said(Kind $kind, State $state): string
@@ -163,9 +204,15 @@ final readonly class DescribePreparation
         $hours = static fn (DateTimeImmutable $until): float => ($until->getTimestamp() - $now->getTimestamp()) / 3600.0;
 
         return match (true) {
-            $state === State::Steeping && $timeline->strainAt !== null => Say::it('jar.ready-in', ['long' => Length::of($hours($timeline->strainAt))]),
-            in_array($state, [State::Ready, State::UseSoon], true) && $timeline->useBy !== null => Say::it('jar.good-for', ['long' => Length::of($hours($timeline->useBy))]),
-            $state === State::GoneOff && $timeline->useBy !== null => Say::it('jar.past', ['long' => Length::of(-$hours($timeline->useBy))]),
+            $state === State::Steeping && $timeline->strainAt !== null => Say::it('jar.ready-in', [
+                'long' => Length::of($hours($timeline->strainAt)),
+            ]),
+            in_array($state, [State::Ready, State::UseSoon], true) && $timeline->useBy !== null => Say::it('jar.good-for', [
+                'long' => Length::of($hours($timeline->useBy)),
+            ]),
+            $state === State::GoneOff && $timeline->useBy !== null => Say::it('jar.past', [
+                'long' => Length::of(-$hours($timeline->useBy)),
+            ]),
             default => null,
         };
     }

@@ -16,7 +16,7 @@ use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Making\StockBatch;
 use Nebbia\Core\Making\StockNeed;
 use Nebbia\Core\Making\StockPlan;
-use Nebbia\Core\Measure\Kitchen\KitchenFraction;
+use Nebbia\Core\Measure\Home\TypedVolume;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Mixing\Mixer;
 use Nebbia\Core\Shelf\Kind;
@@ -28,7 +28,8 @@ use Nebbia\Core\Substance\Ingredients;
 final readonly class PlanMakings
 {
     public function __construct(
-        private Kinds $kinds, private Ingredients $ingredients,
+        private Kinds $kinds,
+        private Ingredients $ingredients,
         private Mixer $mixer,
         private Household $household,
         private Catalogue $catalogue,
@@ -49,7 +50,12 @@ final readonly class PlanMakings
         $said = [];
         foreach ($this->plans($garden) as $plan) {
             foreach ($plan->fromShelf as [$jar, $ml, $need]) {
-                $said[] = Say::it('task.wanted', ['volume' => PreciseWords::volume($ml, $garden->units), 'jar' => $jar->name, 'what' => $need->for, 'day' => $need->at->format('j F')]);
+                $said[] = Say::it('task.wanted', [
+                    'volume' => PreciseWords::volume($ml, $garden->units),
+                    'jar' => $jar->name,
+                    'what' => $need->for,
+                    'day' => $need->at->format('j F'),
+                ]);
             }
         }
 
@@ -62,7 +68,12 @@ final readonly class PlanMakings
         $now = $garden->localNow();
         $plans = [];
         foreach ($this->needs($garden) as $ingredient => $needs) {
-            $jars = array_values(array_filter($this->household->shelf($garden)->all(), static fn (OnShelf $jar): bool => $jar->ingredient->id === $ingredient));
+            $jars = array_values(
+                array_filter(
+                    $this->household->shelf($garden)->all(),
+                    static fn (OnShelf $jar): bool => $jar->ingredient->id === $ingredient,
+                ),
+            );
             $kind = $this->kind($ingredient, $jars);
             if ($kind !== null) {
                 $plans[] = StockPlan::of($kind, $needs, $jars, $now);
@@ -83,17 +94,35 @@ final readonly class PlanMakings
 
     private function describe(Garden $garden, StockBatch $batch, int $times): ToMakeResource
     {
-        $raw = $batch->liquidMl > 0.0 ? [PreciseWords::volume($batch->liquidMl, $garden->units).' of '.mb_strtolower($this->ingredients->named($batch->kind->liquid)->name)] : [];
+        $raw =
+            $batch->liquidMl > 0.0
+                ? [
+                    PreciseWords::volume($batch->liquidMl, $garden->units).
+                    ' of '.
+                    mb_strtolower($this->ingredients->named($batch->kind->liquid)->name),
+                ]
+                : [];
         foreach ($batch->raw as $id => $amount) {
             $ingredient = $this->ingredients->named($id);
-            $raw[] = ($ingredient->isLiquid ? PreciseWords::volume($amount, $garden->units) : PreciseWords::mass($amount, $garden->units)).' of '.mb_strtolower($ingredient->name);
+            $raw[] =
+                ($ingredient->isLiquid ? PreciseWords::volume($amount, $garden->units) : PreciseWords::mass($amount, $garden->units)).
+                ' of '.
+                mb_strtolower($ingredient->name);
         }
         $days = array_unique(array_map(static fn (StockNeed $need): string => $need->at->format('j F'), $batch->needs));
 
         return new ToMakeResource(
-            $batch->kind->id, $this->catalogue->say($batch->kind->name()), DescribePreparation::time($batch->startAt) ?? '', DescribePreparation::time($batch->readyAt) ?? '', $batch->isLate,
-            PreciseWords::volume($batch->wantedMl, $garden->units), KitchenFraction::figures($batch->wantedMl).' mL', $raw,
-            implode(', ', array_unique(array_map(static fn (StockNeed $need): string => $need->for, $batch->needs))).' on '.implode(', ', $days),
+            $batch->kind->id,
+            $this->catalogue->say($batch->kind->name()),
+            DescribePreparation::time($batch->startAt) ?? '',
+            DescribePreparation::time($batch->readyAt) ?? '',
+            $batch->isLate,
+            PreciseWords::volume($batch->wantedMl, $garden->units),
+            TypedVolume::of($batch->wantedMl, $garden->units, TypedVolume::PROPOSED),
+            $raw,
+            implode(', ', array_unique(array_map(static fn (StockNeed $need): string => $need->for, $batch->needs))).
+                ' on '.
+                implode(', ', $days),
             $times > 1 ? Say::it('task.smaller', ['times' => $times]) : null,
         );
     }
@@ -104,15 +133,22 @@ final readonly class PlanMakings
      */
     private function kind(string $ingredient, array $jars): ?Kind
     {
-        return $jars[0]->kind ?? $this->kinds->making($ingredient)[0] ?? null;
+        return $jars[0]->kind ?? ($this->kinds->making($ingredient)[0] ?? null);
     }
 
     /** @return array<string, list<StockNeed>> ingredient => what the open rounds take of it; what is bought ready is not made */
     private function needs(Garden $garden): array
     {
         $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);
-        $courses = $garden->courses()->whereHas('rounds', $open)->with(['recipe', 'other', 'rounds' => $open])->get();
-        $bought = array_column(array_map(static fn ($product): array => ['id' => $product->ingredient->id], $this->household->cupboard($garden)->products), 'id');
+        $courses = $garden
+            ->courses()
+            ->whereHas('rounds', $open)
+            ->with(['recipe', 'other', 'rounds' => $open])
+            ->get();
+        $bought = array_column(
+            array_map(static fn ($product): array => ['id' => $product->ingredient->id], $this->household->cupboard($garden)->products),
+            'id',
+        );
         $needs = [];
         foreach ($courses as $course) {
             foreach ($course->rounds->groupBy(static fn (Round $round): string => $course->remedy($round->number)->id) as $rounds) {
@@ -135,7 +171,9 @@ final readonly class PlanMakings
     private function taken(Garden $garden, Recipe $recipe, float $volumeMl): array
     {
         try {
-            $mix = $this->mixer->with($this->household->own($garden))->mix($this->household->reader($garden)->read($recipe->body), $volumeMl, $garden->units);
+            $mix = $this->mixer
+                ->with($this->household->own($garden))
+                ->mix($this->household->reader($garden)->read($recipe->body), $volumeMl, $garden->units);
         } catch (BadInput) {
             return [];
         }
@@ -146,7 +184,10 @@ final readonly class PlanMakings
         }
         foreach ($sources as [$ingredient, $ml, $jar]) {
             if ($ingredient->isLiquid && $ml > 0.0 && ($jar !== null || $this->kinds->making($ingredient->id) !== [])) {
-                $taken[$ingredient->id] = [($taken[$ingredient->id][0] ?? 0.0) + $ml, $jar !== null || ($taken[$ingredient->id][1] ?? false)];
+                $taken[$ingredient->id] = [
+                    ($taken[$ingredient->id][0] ?? 0.0) + $ml,
+                    $jar !== null || ($taken[$ingredient->id][1] ?? false),
+                ];
             }
         }
 

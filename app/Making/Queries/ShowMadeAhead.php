@@ -26,7 +26,10 @@ final readonly class ShowMadeAhead
     public function __invoke(Garden $garden): ShelfResource
     {
         return new ShelfResource(
-            array_map(fn (Preparation $row): PreparationResource => ($this->describe)($garden, $row), $this->household->shelf($garden)->standing()),
+            array_map(
+                fn (Preparation $row): PreparationResource => ($this->describe)($garden, $row),
+                $this->household->shelf($garden)->standing(),
+            ),
             array_map(fn (Kind $kind): KindResource => $this->describe->kind($kind), array_values($this->kinds->all)),
             ($this->plan)($garden),
             $this->plan->fromShelf($garden),

@@ -52,9 +52,18 @@ final readonly class ShowOtherUses
         }
 
         return new OtherUsesResource(
-            $this->disinfect($garden, $ml), $this->feeds($garden, $ml), PreciseWords::volume($ml, $garden->units),
+            $this->disinfect($garden, $ml),
+            $this->feeds($garden, $ml),
+            PreciseWords::volume($ml, $garden->units),
             $this->say('use.soil.step', ['take', 'vinegar', 'soda', 'watch']),
-            array_map(fn (string $sign): SoilSignResource => new SoilSignResource(...$this->say("use.soil.sign.$sign", ['seen', 'means'])), ['limy', 'acid', 'neither', 'both']),
+            array_map(fn (string $sign): SoilSignResource => new SoilSignResource(
+                ...$this->say("use.soil.sign.$sign", ['seen', 'means']),
+            ), [
+                'limy',
+                'acid',
+                'neither',
+                'both',
+            ]),
             $this->say('use.soil.limit', ['crude', 'between', 'dose', 'plant']),
         );
     }
@@ -71,7 +80,9 @@ final readonly class ShowOtherUses
     /** @return list<DisinfectResource> */
     private function disinfect(Garden $garden, float $ml): array
     {
-        $products = array_values(array_filter($this->household->cupboard($garden)->products, static fn (Product $one): bool => ($one->left ?? 1.0) > 0.0));
+        $products = array_values(
+            array_filter($this->household->cupboard($garden)->products, static fn (Product $one): bool => ($one->left ?? 1.0) > 0.0),
+        );
         $rows = [];
         $seen = [];
         foreach ($products as $product) {
@@ -96,10 +107,18 @@ final readonly class ShowOtherUses
         $words = static fn (float $ml): string => PreciseWords::volume($ml, $garden->units);
 
         return new DisinfectResource(
-            $name, DescribePreparation::span($means->bottle)." $unit", $isAtHand, KitchenFraction::figures($means->aim)." $unit",
-            $means->bottleMl === null ? null : $words($means->bottleMl), $means->waterMl === null ? null : ($means->waterMl < 0.5 ? 'none' : $words($means->waterMl)), $means->contact,
+            $name,
+            DescribePreparation::span($means->bottle)." $unit",
+            $isAtHand,
+            KitchenFraction::figures($means->aim)." $unit",
+            $means->bottleMl === null ? null : $words($means->bottleMl),
+            $means->waterMl === null ? null : ($means->waterMl < 0.5 ? 'none' : $words($means->waterMl)),
+            $means->contact,
             $this->catalogue->say(Message::of('use.caution.'.$means->ingredient->group)),
-            $means->bottleMl === null ? $this->catalogue->say(Message::of('use.not-strong-enough', ['name' => $name, 'least' => $means->aim])) : null, Say::ground($means->basis, $means->sure),
+            $means->bottleMl === null
+                ? $this->catalogue->say(Message::of('use.not-strong-enough', ['name' => $name, 'least' => $means->aim]))
+                : null,
+            Say::ground($means->basis, $means->sure),
         );
     }
 
@@ -110,10 +129,17 @@ final readonly class ShowOtherUses
         $feeds = [];
         foreach (self::FEEDS as $id => $ratio) {
             [$feed, $water] = Feeding::by($ratio, $ml);
-            $jar = array_values(array_filter($jars, static fn (OnShelf $one): bool => $one->kind->id === $id && $one->state->isFitForUse()))[0] ?? null;
+            $jar =
+                array_values(
+                    array_filter($jars, static fn (OnShelf $one): bool => $one->kind->id === $id && $one->state->isFitForUse()),
+                )[0] ?? null;
             $feeds[] = new FeedResource(
-                $jar->name ?? $this->catalogue->say(Message::of("making.kind.$id")), '1:'.KitchenFraction::figures($ratio), PreciseWords::volume($feed, $garden->units), PreciseWords::volume($water, $garden->units),
-                $jar?->id, $this->catalogue->say(Message::of('making.caution.raw-food')),
+                $jar->name ?? $this->catalogue->say(Message::of("making.kind.$id")),
+                '1:'.KitchenFraction::figures($ratio),
+                PreciseWords::volume($feed, $garden->units),
+                PreciseWords::volume($water, $garden->units),
+                $jar?->id,
+                $this->catalogue->say(Message::of('making.caution.raw-food')),
             );
         }
 

@@ -8,6 +8,7 @@ use App\Models\Garden;
 use App\Pantry\Household;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Shelf\Kinds;
+use Nebbia\Core\Shelf\NextJar;
 use Nebbia\Core\Shelf\OnShelf;
 
 /**
@@ -16,10 +17,7 @@ use Nebbia\Core\Shelf\OnShelf;
  */
 final readonly class TakeFromShelf
 {
-    public function __construct(
-        private Kinds $kinds,
-        private Household $household,
-    ) {}
+    public function __construct(private Kinds $kinds, private Household $household) {}
 
     /**
      * @param  array<string, mixed>  $body  nebbia.recipe/1
@@ -45,17 +43,17 @@ final readonly class TakeFromShelf
     private function jar(Garden $garden, array $line, CarbonImmutable $at): ?OnShelf
     {
         $id = $line['ingredient'] ?? null;
-        if (! is_string($id) || isset($line['preparation']) || isset($line['strength']) || $this->kinds->making($id) === [] || $this->isBought($garden, $id)) {
+        if (
+            ! is_string($id) ||
+            isset($line['preparation']) ||
+            isset($line['strength']) ||
+            $this->kinds->making($id) === [] ||
+            $this->isBought($garden, $id)
+        ) {
             return null;
         }
-        $fit = array_filter(
-            $this->household->shelf($garden)->all(),
-            static fn (OnShelf $jar): bool => $jar->ingredient->id === $id && $jar->state->isFitForUse() && ($jar->leftMl ?? 1.0) > 0.0
-                && ($jar->readyAt === null || $jar->readyAt <= $at) && ($jar->useBy === null || $jar->useBy > $at),
-        );
-        usort($fit, static fn (OnShelf $a, OnShelf $b): int => [$a->useBy === null, $a->useBy] <=> [$b->useBy === null, $b->useBy]);
 
-        return $fit[0] ?? null;
+        return NextJar::of($this->household->shelf($garden)->all(), $id, $at);
     }
 
     private function isBought(Garden $garden, string $ingredient): bool

@@ -33,6 +33,7 @@ final readonly class TellPreparation
     {
         $kind = $this->kinds->get($row->kind);
         $expected = null;
+        $findings = [];
         try {
             if ($kind->isSoap()) {
                 $soap = $this->household->shelf($garden)->soap($row);
@@ -40,8 +41,15 @@ final readonly class TellPreparation
                 $expected = PreciseWords::volume($soap->storageMl, $garden->units);
             } else {
                 // As it was planned: what was measured since says nothing of what to do.
-                $made = $this->workOut->read($garden, array_diff_key($row->body, ['strained' => 1, 'topped_up' => 1]));
-                $sprayer = $row->sprayer_id === null ? null : $garden->sprayers->first(static fn (Sprayer $one): bool => $one->id === $row->sprayer_id);
+                $asPlanned = array_diff_key($row->body, ['strained' => 1, 'topped_up' => 1]);
+                $made = $this->workOut->read($garden, $asPlanned);
+                $findings = $this->workOut->findings(
+                    $row->ph === null ? $made : $this->workOut->read($garden, ['ph' => $row->ph] + $asPlanned),
+                );
+                $sprayer =
+                    $row->sprayer_id === null
+                        ? null
+                        : $garden->sprayers->first(static fn (Sprayer $one): bool => $one->id === $row->sprayer_id);
                 $steps = array_map(static fn (MixingStep $step): array => [1, $step], $this->workOut->steps($garden, $made, $sprayer));
                 $expected = $made->yield === null ? null : PreciseWords::volume($made->yield->likely, $garden->units);
             }
@@ -50,7 +58,11 @@ final readonly class TellPreparation
         }
 
         return new PreparationStoryResource(
-            ($this->describe)($garden, $row), array_map(fn (int $n): MakingStepResource => $this->step($row, $n, ...$steps[$n]), array_keys($steps)), $expected, $garden->now()->toIso8601ZuluString(),
+            ($this->describe)($garden, $row),
+            array_map(fn (int $n): MakingStepResource => $this->step($row, $n, ...$steps[$n]), array_keys($steps)),
+            $expected,
+            $garden->now()->toIso8601ZuluString(),
+            $findings,
         );
     }
 
@@ -60,9 +72,18 @@ final readonly class TellPreparation
         $minutes = $step->timer?->minutes->likely;
 
         return new MakingStepResource(
-            $n, $day, $step->kind, $this->catalogue->sentence($step->what), $step->how === null ? null : $this->catalogue->sentence($step->how),
-            array_values(array_unique(array_map($this->catalogue->sentence(...), $step->cautions))), $row->done[$n] ?? null, $minutes, $started,
-            $started === null || $minutes === null ? null : CarbonImmutable::parse($started)->addMinutes((int) round($minutes))->toIso8601ZuluString(),
+            $n,
+            $day,
+            $step->kind,
+            $this->catalogue->sentence($step->what),
+            $step->how === null ? null : $this->catalogue->sentence($step->how),
+            array_values(array_unique(array_map($this->catalogue->sentence(...), $step->cautions))),
+            $row->done[$n] ?? null,
+            $minutes,
+            $started,
+            $started === null || $minutes === null
+                ? null
+                : CarbonImmutable::parse($started)->addMinutes((int) round($minutes))->toIso8601ZuluString(),
         );
     }
 }

@@ -31,6 +31,7 @@ abstract class MakingInput extends TypedRequest
             $body['ingredients'] = array_slice(array_values($body['ingredients']), 0, self::LARGEST);
         }
 
-        return ['format' => MakingReader::FORMAT] + array_intersect_key($body, array_flip(['kind', 'name', 'units', 'base', 'ingredients', 'soap', 'topped_up']));
+        return ['format' => MakingReader::FORMAT] +
+            array_intersect_key($body, array_flip(['kind', 'name', 'units', 'base', 'ingredients', 'soap', 'topped_up']));
     }
 }

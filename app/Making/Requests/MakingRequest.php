@@ -20,7 +20,12 @@ final class MakingRequest extends MakingInput
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['kind' => ['required', 'string', 'max:40'], 'want' => ['nullable', 'string', 'max:60'], 'body' => ['nullable', 'array'], 'sprayer_id' => ['nullable', 'string']];
+        return [
+            'kind' => ['required', 'string', 'max:40'],
+            'want' => ['nullable', 'string', 'max:60'],
+            'body' => ['nullable', 'array'],
+            'sprayer_id' => ['nullable', 'string'],
+        ];
     }
 
     public function kind(): string

@@ -15,7 +15,12 @@ final class StartPreparationRequest extends MakingInput
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['body' => ['required', 'array'], 'body.kind' => ['required', 'string'], 'name' => ['nullable', 'string', 'max:120'], 'sprayer_id' => ['nullable', 'string']];
+        return [
+            'body' => ['required', 'array'],
+            'body.kind' => ['required', 'string'],
+            'name' => ['nullable', 'string', 'max:120'],
+            'sprayer_id' => ['nullable', 'string'],
+        ];
     }
 
     /** @return array<string, mixed> */

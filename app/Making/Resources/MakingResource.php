@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Making\Resources;
 
+use App\Bench\Resources\FindingResource;
 use OpenApi\Attributes as OA;
 
 /** A making worked out, before it is started. */
@@ -17,6 +18,7 @@ final readonly class MakingResource
      * @param  list<MixingStepResource>  $steps
      * @param  list<string>  $keeps
      * @param  list<string>  $spoils
+     * @param  list<FindingResource>  $findings
      */
     public function __construct(
         #[OA\Property] public KindResource $kind,
@@ -30,6 +32,7 @@ final readonly class MakingResource
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $keeps,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $spoils,
         #[OA\Property(items: new OA\Items(ref: MixingStepResource::class))] public array $steps,
+        #[OA\Property(description: 'The gravest first.', items: new OA\Items(ref: FindingResource::class))] public array $findings,
         #[OA\Property(description: 'How sure the figures are.')] public string $basis,
     ) {}
 }

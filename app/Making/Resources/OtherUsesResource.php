@@ -21,7 +21,10 @@ final readonly class OtherUsesResource
         #[OA\Property(items: new OA\Items(ref: DisinfectResource::class))] public array $disinfect,
         #[OA\Property(items: new OA\Items(ref: FeedResource::class))] public array $feeds,
         #[OA\Property(description: 'How much is made.')] public string $volume,
-        #[OA\Property(description: 'A crude test of whether soil is acid or limy.', items: new OA\Items(type: 'string'))] public array $soil_steps,
+        #[
+            OA\Property(description: 'A crude test of whether soil is acid or limy.', items: new OA\Items(type: 'string')),
+        ]
+        public array $soil_steps,
         #[OA\Property(items: new OA\Items(ref: SoilSignResource::class))] public array $soil_signs,
         #[OA\Property(description: 'What it cannot tell.', items: new OA\Items(type: 'string'))] public array $soil_limits,
     ) {}

@@ -22,16 +22,25 @@ final readonly class PreparationResource
         #[OA\Property] public string $kind,
         #[OA\Property(description: 'The kind, in words.')] public string $kind_name,
         #[OA\Property(description: 'The ingredient it is used as.')] public string $ingredient,
-        #[OA\Property(enum: ['steeping', 'to-strain', 'untested', 'refused', 'ready', 'use-soon', 'gone-off', 'empty'])] public string $state,
+        #[
+            OA\Property(enum: ['steeping', 'to-strain', 'untested', 'refused', 'ready', 'use-soon', 'gone-off', 'empty']),
+        ]
+        public string $state,
         #[OA\Property(description: 'The state, in words.')] public string $said,
         #[OA\Property(description: 'How long until it is done, or keeps.')] public ?string $time_left,
-        #[OA\Property(description: 'How far it has got to where it is ready, or to where it has gone off; 0 to 1.')] public ?float $progress,
+        #[
+            OA\Property(description: 'How far it has got to where it is ready, or to where it has gone off; 0 to 1.'),
+        ]
+        public ?float $progress,
         #[OA\Property(format: 'date-time')] public string $started_at,
         #[OA\Property(format: 'date-time')] public ?string $strain_at,
         #[OA\Property(format: 'date-time')] public ?string $ready_at,
         #[OA\Property(format: 'date-time')] public ?string $use_by,
         #[OA\Property(format: 'date-time')] public ?string $stir_at,
-        #[OA\Property(description: 'Where it stands; in its pot until it is strained.', enum: ['warm', 'fridge', 'frozen', 'pot'])] public string $place,
+        #[
+            OA\Property(description: 'Where it stands; in its pot until it is strained.', enum: ['warm', 'fridge', 'frozen', 'pot']),
+        ]
+        public string $place,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $places,
         #[OA\Property] public ?float $left_ml,
         #[OA\Property] public ?string $left,

@@ -19,7 +19,13 @@ final readonly class ShelfResource
     public function __construct(
         #[OA\Property(items: new OA\Items(ref: PreparationResource::class))] public array $preparations,
         #[OA\Property(items: new OA\Items(ref: KindResource::class))] public array $kinds,
-        #[OA\Property(description: 'What planned rounds need started, soonest first.', items: new OA\Items(ref: ToMakeResource::class))] public array $to_make,
-        #[OA\Property(description: 'What planned rounds take of what stands there.', items: new OA\Items(type: 'string'))] public array $from_shelf,
+        #[
+            OA\Property(description: 'What planned rounds need started, soonest first.', items: new OA\Items(ref: ToMakeResource::class)),
+        ]
+        public array $to_make,
+        #[
+            OA\Property(description: 'What planned rounds take of what stands there.', items: new OA\Items(type: 'string')),
+        ]
+        public array $from_shelf,
     ) {}
 }

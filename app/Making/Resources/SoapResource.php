@@ -18,7 +18,7 @@ final readonly class SoapResource
      * @param  list<MakingStepResource>  $steps
      */
     public function __construct(
-        #[OA\Property(enum: ['refused', 'possible', 'sound'])] public string $verdict,
+        #[OA\Property(enum: ['refused', 'possible', 'sound', 'rich'])] public string $verdict,
         #[OA\Property] public string $severity,
         #[OA\Property] public string $headline,
         #[OA\Property(description: 'What to weigh of each alkali, as bought.', items: new OA\Items(type: 'string'))] public array $alkalis,
@@ -33,6 +33,7 @@ final readonly class SoapResource
         #[OA\Property] public string $oil,
         #[OA\Property] public string $water,
         #[OA\Property(description: 'The most that the water may reach, °C.')] public float $hottest,
+        #[OA\Property(description: 'In the household\'s units.')] public string $hottest_said,
         #[OA\Property] public string $soap,
         #[OA\Property] public string $glycerol,
         #[OA\Property] public string $oil_left,

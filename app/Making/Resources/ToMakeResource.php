@@ -21,6 +21,9 @@ final readonly class ToMakeResource
         #[OA\Property(description: 'The same, as text that can be read again.')] public string $want,
         #[OA\Property(description: 'What goes in.', items: new OA\Items(type: 'string'))] public array $raw,
         #[OA\Property(description: 'Which rounds it is for.')] public string $for,
-        #[OA\Property(description: 'Why there are several, where it does not keep long enough; what comes off the shelf.')] public ?string $because,
+        #[
+            OA\Property(description: 'Why there are several, where it does not keep long enough; what comes off the shelf.'),
+        ]
+        public ?string $because,
     ) {}
 }

@@ -42,7 +42,11 @@ final readonly class BeginPreparation
             throw $e->under('body');
         }
         $row = $garden->preparations()->create([
-            'kind' => $kind->id, 'name' => $name ?? $this->catalogue->say($kind->name()), 'body' => $body, 'sprayer_id' => $sprayer?->id, 'started_at' => $garden->now(),
+            'kind' => $kind->id,
+            'name' => $name ?? $this->catalogue->say($kind->name()),
+            'body' => $body,
+            'sprayer_id' => $sprayer?->id,
+            'started_at' => $garden->now(),
         ]);
         $this->household->forget($garden);
 

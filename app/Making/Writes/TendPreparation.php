@@ -27,7 +27,8 @@ final readonly class TendPreparation
     ) {}
 
     /**
-     * @param  array<string, mixed>  $what  of: done, timer (steps), stirred, strained, topped_up, left (volumes as typed), kept, ph, test, name, note
+     * @param  array<string, mixed>  $what  of: done, timer (steps), stirred, strained, topped_up, left (volumes as typed), kept, ph, test,
+     *     name, note
      *
      * @throws BadInput naming the field
      */
@@ -53,7 +54,10 @@ final readonly class TendPreparation
             $row->ph = is_numeric($what['ph']) ? (float) $what['ph'] : null;
         }
         if (isset($what['test']) && is_array($what['test'])) {
-            $row->test = ['clear' => $what['test']['clear'] === true, 'ph' => (float) $what['test']['ph']];
+            $row->test = [
+                'clear' => $what['test']['clear'] === true,
+                'ph' => is_numeric($what['test']['ph']) ? (float) $what['test']['ph'] : 0.0,
+            ];
         }
         if (($what['finished'] ?? false) === true) {
             $this->finish($garden, $row, $kind, $what, $now);
@@ -116,7 +120,9 @@ final readonly class TendPreparation
         $this->household->forget($garden);
         $shelf = $this->household->shelf($garden);
         $row->left_ml = $kind->isSoap()
-            ? (is_string($body['strained'] ?? null) ? $this->volume($garden, 'strained', $body['strained']) : $shelf->soap($row)->storageMl)
+            ? (is_string($body['strained'] ?? null)
+                ? $this->volume($garden, 'strained', $body['strained'])
+                : $shelf->soap($row)->storageMl)
             : $shelf->made($row)->yield->likely ?? throw PreparationException::missing('strained');
     }
 

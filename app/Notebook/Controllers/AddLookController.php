@@ -25,15 +25,39 @@ use OpenApi\Attributes as OA;
 /** A test patch is put on, or an injury written down. */
 final class AddLookController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/plantings/{planting}/looks', operationId: 'addLook', requestBody: new Body(LookRequest::class), responses: [new Ok(SavedLookResource::class, status: 201)])]
-    public function __invoke(LookRequest $request, Garden $garden, Planting $planting, KeepLook $keep, ShowLooks $show, ChangeRecorder $recorder, SprayHistory $past): JsonResponse
-    {
+    #[OA\Post(
+        path: '/api/gardens/{garden}/plantings/{planting}/looks',
+        operationId: 'addLook',
+        requestBody: new Body(LookRequest::class),
+        responses: [new Ok(SavedLookResource::class, status: 201)],
+    )]
+    public function __invoke(
+        LookRequest $request,
+        Garden $garden,
+        Planting $planting,
+        KeepLook $keep,
+        ShowLooks $show,
+        ChangeRecorder $recorder,
+        SprayHistory $past,
+    ): JsonResponse {
         $kind = LookKind::from($request->string('kind')->toString());
         $at = $request->putOnAt($garden);
-        [, $change] = $recorder->record($garden, $kind === LookKind::Patch ? Say::it('change.test-patch-written') : Say::it('change.look-written-down'), static fn (): Look => $keep(
-            $garden, $planting, $kind, $request->filled('recipe_id') ? $request->string('recipe_id')->toString() : null, $request->filled('application_id') ? $request->string('application_id')->toString() : null,
-            $request->fraction(), $request->filled('leaves') ? $request->integer('leaves') : null, $at, $request->score(), $request->note(),
-        ));
+        [, $change] = $recorder->record(
+            $garden,
+            $kind === LookKind::Patch ? Say::it('change.test-patch-written') : Say::it('change.look-written-down'),
+            static fn (): Look => $keep(
+                $garden,
+                $planting,
+                $kind,
+                $request->filled('recipe_id') ? $request->string('recipe_id')->toString() : null,
+                $request->filled('application_id') ? $request->string('application_id')->toString() : null,
+                $request->fraction(),
+                $request->filled('leaves') ? $request->integer('leaves') : null,
+                $at,
+                $request->score(),
+                $request->note(),
+            ),
+        );
         $past->forget($garden);
 
         return $this->json(new SavedLookResource($show($garden, $planting->load('zone')), ChangeResource::of($change)), 201);

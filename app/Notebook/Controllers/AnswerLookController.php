@@ -22,10 +22,25 @@ use OpenApi\Attributes as OA;
 /** What was seen on the leaves. */
 final class AnswerLookController extends Controller
 {
-    #[OA\Put(path: '/api/gardens/{garden}/looks/{look}', operationId: 'answerLook', requestBody: new Body(LookAnswerRequest::class), responses: [new Ok(SavedLookResource::class)])]
-    public function __invoke(LookAnswerRequest $request, Garden $garden, Look $look, ShowLooks $show, ChangeRecorder $recorder, SprayHistory $past): JsonResponse
-    {
-        $attributes = ['score' => (float) $request->input('score'), 'note' => $request->filled('note') ? $request->string('note')->toString() : $look->note, 'seen_at' => $garden->now()];
+    #[OA\Put(
+        path: '/api/gardens/{garden}/looks/{look}',
+        operationId: 'answerLook',
+        requestBody: new Body(LookAnswerRequest::class),
+        responses: [new Ok(SavedLookResource::class)],
+    )]
+    public function __invoke(
+        LookAnswerRequest $request,
+        Garden $garden,
+        Look $look,
+        ShowLooks $show,
+        ChangeRecorder $recorder,
+        SprayHistory $past,
+    ): JsonResponse {
+        $attributes = [
+            'score' => $request->float('score'),
+            'note' => $request->filled('note') ? $request->string('note')->toString() : $look->note,
+            'seen_at' => $garden->now(),
+        ];
         $look->refuseStale($request->integer('version'), $attributes, $look);
         [, $change] = $recorder->record($garden, Say::it('change.look-written-down'), static fn () => $look->update($attributes));
         $past->forget($garden);

@@ -26,7 +26,6 @@ use Nebbia\Core\Judgement\Evidence\Observation;
 use Nebbia\Core\Judgement\Evidence\PatchLadder;
 use Nebbia\Core\Judgement\Evidence\PatchLadders;
 use Nebbia\Core\Judgement\Tolerance\Limits;
-use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Plant\Thresholds;
 use Nebbia\Core\Substance\Substances;
 
@@ -36,7 +35,10 @@ final readonly class ShowLooks
     private const ROUNDS = 12;
 
     public function __construct(
-        private Thresholds $thresholds, private Limits $limits, private Substances $substances, private Plants $plants, private PatchLadders $patchLadders,
+        private Thresholds $thresholds,
+        private Limits $limits,
+        private Substances $substances,
+        private PatchLadders $patchLadders,
         private Catalogue $catalogue,
         private JudgeMix $judge,
         private SprayHistory $past,
@@ -46,7 +48,11 @@ final readonly class ShowLooks
     public function __invoke(Garden $garden, Planting $planting): LooksResource
     {
         $looks = $garden->looks()->where('planting_id', $planting->id)->get();
-        $recipes = $garden->recipes()->whereIn('id', $looks->pluck('recipe_id')->filter()->unique()->all())->get()->keyBy('id');
+        $recipes = $garden
+            ->recipes()
+            ->whereIn('id', $looks->pluck('recipe_id')->filter()->unique()->all())
+            ->get()
+            ->keyBy('id');
         $ladders = $recipes->map(fn (Recipe $recipe): ?PatchLadder => $this->ladder($garden, $recipe, $planting));
 
         return new LooksResource(
@@ -71,19 +77,41 @@ final readonly class ShowLooks
     private function look(Look $look, Collection $ladders): LookResource
     {
         $ladder = $look->recipe_id === null ? null : $ladders->get($look->recipe_id);
-        $advice = $look->score === null || $ladder === null || $look->kind !== LookKind::Patch ? null : $ladder->advise($look->fraction, $look->score);
+        $advice =
+            $look->score === null || $ladder === null || $look->kind !== LookKind::Patch
+                ? null
+                : $ladder->advise($look->fraction, $look->score);
         $said = [];
         foreach ($look->strengths as $id => $strength) {
-            $said[] = $this->substances->of($id)->name.' '.Figures::strength($strength).' '.Figures::unit($this->thresholds->of($id)->unit ?? '%');
+            $said[] =
+                $this->substances->of($id)->name.
+                ' '.
+                Figures::strength($strength).
+                ' '.
+                Figures::unit($this->thresholds->of($id)->unit ?? '%');
         }
         $when = static fn (?CarbonImmutable $at): ?string => $at?->toIso8601ZuluString();
 
         return new LookResource(
-            $look->id, $look->version, $look->planting_id, $look->kind->value, $look->recipe_name, $look->recipe_id, $look->fraction, implode(', ', $said), $look->leaves,
-            $look->put_on_at->toIso8601ZuluString(), $when($look->look_at), $look->score === null && $look->look_at !== null && $look->look_at->isPast(), $when($look->seen_at), $look->score, $look->note,
+            $look->id,
+            $look->version,
+            $look->planting_id,
+            $look->kind->value,
+            $look->recipe_name,
+            $look->recipe_id,
+            $look->fraction,
+            implode(', ', $said),
+            $look->leaves,
+            $look->put_on_at->toIso8601ZuluString(),
+            $when($look->look_at),
+            $look->score === null && $look->look_at !== null && $look->look_at->isPast(),
+            $when($look->seen_at),
+            $look->score,
+            $look->note,
             $advice === null ? null : $this->catalogue->say($advice->what()),
             $advice === null ? null : $this->catalogue->say($advice->because($look->score ?? 0.0)),
-            $advice?->id, $advice?->step?->fraction,
+            $advice?->id,
+            $advice?->step?->fraction,
         );
     }
 
@@ -91,17 +119,28 @@ final readonly class ShowLooks
     private function learned(Garden $garden, Planting $planting): array
     {
         $evidence = $this->past->evidence($garden, $planting->id);
-        $plant = $this->plants->named($planting->plant);
-        $ids = array_unique(array_merge(...array_map(static fn (Observation $one): array => array_keys($one->strengths), $evidence->observations)));
+        $plant = $planting->met();
+        $ids = array_unique(
+            array_merge(...array_map(static fn (Observation $one): array => array_keys($one->strengths), $evidence->observations)),
+        );
         $learned = [];
         foreach ($ids as $id) {
             $threshold = $this->thresholds->of($id);
             $prior = $threshold?->careful($plant->groupFor($threshold->listedAs)) ?? 0.0;
-            $found = $threshold === null || $prior <= 0.0 ? null : $this->learner->learn($evidence->of($id), $this->limits->ratio($plant, $id));
+            $found =
+                $threshold === null || $prior <= 0.0 ? null : $this->learner->learn($evidence->of($id), $this->limits->ratio($plant, $id));
             if ($threshold !== null && $found !== null) {
                 $learned[] = new LearnedResource(
-                    $this->substances->of($id)->name, $threshold->unit, $prior, $prior * $found->factor, $found->factor, IntervalResource::of($found->range->times($prior)), $found->observations,
-                    Figures::strength($prior * $found->factor).' '.Figures::unit($threshold->unit), Figures::range($found->range->times($prior)), Figures::strength($prior),
+                    $this->substances->of($id)->name,
+                    $threshold->unit,
+                    $prior,
+                    $prior * $found->factor,
+                    $found->factor,
+                    IntervalResource::of($found->range->times($prior)),
+                    $found->observations,
+                    Figures::strength($prior * $found->factor).' '.Figures::unit($threshold->unit),
+                    Figures::range($found->range->times($prior)),
+                    Figures::strength($prior),
                 );
             }
         }
@@ -112,8 +151,23 @@ final readonly class ShowLooks
     /** @return list<array{id: string, what: string}> */
     private function rounds(Garden $garden, Planting $planting): array
     {
-        return array_values($garden->applications()->toBase()->whereRaw('exists (select 1 from json_each(applications.planting_ids) as one where one.value = ?)', [$planting->id])
-            ->limit(self::ROUNDS)->selectRaw("id, applied_at, json_extract(snapshot, '$.recipe_name') as recipe")->get()
-            ->map(static fn (object $row): array => ['id' => (string) $row->id, 'what' => CarbonImmutable::parse((string) $row->applied_at, 'UTC')->setTimezone($garden->time_zone)->format('j F Y').', '.$row->recipe])->all());
+        return array_values(
+            $garden
+                ->applications()
+                ->toBase()
+                ->whereRaw('exists (select 1 from json_each(applications.planting_ids) as one where one.value = ?)', [$planting->id])
+                ->limit(self::ROUNDS)
+                ->selectRaw("id, applied_at, json_extract(snapshot, '$.recipe_name') as recipe")
+                ->get()
+                ->map(
+                    static fn (object $row): array => [
+                        'id' => (string) $row->id,
+                        'what' => app(Catalogue::class)->hear(
+                            CarbonImmutable::parse((string) $row->applied_at, 'UTC')->setTimezone($garden->time_zone)->format('j F Y'),
+                        ).", $row->recipe",
+                    ],
+                )
+                ->all(),
+        );
     }
 }

@@ -18,6 +18,10 @@ final class LookAnswerRequest extends TypedRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['version' => ['required', 'integer'], 'score' => ['required', 'numeric', 'between:0,10'], 'note' => ['nullable', 'string', 'max:5000']];
+        return [
+            'version' => ['required', 'integer'],
+            'score' => ['required', 'numeric', 'between:0,10'],
+            'note' => ['nullable', 'string', 'max:5000'],
+        ];
     }
 }

@@ -42,7 +42,9 @@ final class LookRequest extends TypedRequest
     /** UTC */
     public function putOnAt(Garden $garden): CarbonImmutable
     {
-        $at = $this->filled('put_on_at') ? CarbonImmutable::parse($this->string('put_on_at')->toString(), $garden->time_zone) : $garden->now();
+        $at = $this->filled('put_on_at')
+            ? CarbonImmutable::parse($this->string('put_on_at')->toString(), $garden->time_zone)
+            : $garden->now();
         if ($at->isAfter($garden->now()->addMinutes(5))) {
             throw ValidationException::withMessages(['put_on_at' => Say::it('refused.still-come-write')]);
         }
@@ -52,12 +54,12 @@ final class LookRequest extends TypedRequest
 
     public function score(): ?float
     {
-        return $this->filled('score') ? (float) $this->input('score') : null;
+        return $this->filled('score') ? $this->float('score') : null;
     }
 
     public function fraction(): float
     {
-        return $this->filled('fraction') ? (float) $this->input('fraction') : 1.0;
+        return $this->filled('fraction') ? $this->float('fraction') : 1.0;
     }
 
     public function note(): ?string

@@ -20,8 +20,14 @@ final readonly class LooksResource
         #[OA\Property] public PlantingResource $planting,
         #[OA\Property(items: new OA\Items(ref: LookResource::class))] public array $looks,
         #[OA\Property(items: new OA\Items(ref: LearnedResource::class))] public array $learned,
-        #[OA\Property(description: 'Logged rounds on it that an injury may be put to.', items: new OA\Items(required: ['id', 'what'], properties: [
-            new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'what', type: 'string'),
-        ], type: 'object'))] public array $rounds,
+        #[OA\Property(
+            description: 'Logged rounds on it that an injury may be put to.',
+            items: new OA\Items(
+                required: ['id', 'what'],
+                properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'what', type: 'string')],
+                type: 'object',
+            ),
+        )]
+        public array $rounds,
     ) {}
 }

@@ -20,10 +20,24 @@ final readonly class KeepLook
     /** Hours after which leaves show what was done to them. */
     private const USUAL_WAIT = 48.0;
 
-    public function __construct(private JudgeMix $judge, private Thresholds $thresholds, private PatchLadders $patchLadders, private SprayHistory $past) {}
+    public function __construct(
+        private JudgeMix $judge,
+        private Thresholds $thresholds,
+        private PatchLadders $patchLadders,
+        private SprayHistory $past,
+    ) {}
 
     public function __invoke(
-        Garden $garden, Planting $planting, LookKind $kind, ?string $recipeId, ?string $applicationId, float $fraction, ?int $leaves, CarbonImmutable $putOnAt, ?float $score, ?string $note,
+        Garden $garden,
+        Planting $planting,
+        LookKind $kind,
+        ?string $recipeId,
+        ?string $applicationId,
+        float $fraction,
+        ?int $leaves,
+        CarbonImmutable $putOnAt,
+        ?float $score,
+        ?string $note,
     ): Look {
         $strengths = [];
         $wait = null;
@@ -45,9 +59,19 @@ final readonly class KeepLook
         $this->past->forget($garden);
 
         return $garden->looks()->create([
-            'planting_id' => $planting->id, 'application_id' => $applicationId, 'recipe_id' => $applicationId === null ? $recipeId : null, 'kind' => $kind, 'recipe_name' => $name,
-            'fraction' => $applicationId === null ? $fraction : 1.0, 'strengths' => array_filter($strengths, static fn (float $one): bool => $one > 0.0), 'leaves' => $leaves, 'put_on_at' => $putOnAt,
-            'look_at' => $score !== null || $wait === null ? null : $putOnAt->addMinutes((int) (60.0 * $wait)), 'seen_at' => $score === null ? null : $garden->now()->min($putOnAt->addMinutes((int) (60.0 * ($wait ?? self::USUAL_WAIT)))), 'score' => $score, 'note' => $note,
+            'planting_id' => $planting->id,
+            'application_id' => $applicationId,
+            'recipe_id' => $applicationId === null ? $recipeId : null,
+            'kind' => $kind,
+            'recipe_name' => $name,
+            'fraction' => $applicationId === null ? $fraction : 1.0,
+            'strengths' => array_filter($strengths, static fn (float $one): bool => $one > 0.0),
+            'leaves' => $leaves,
+            'put_on_at' => $putOnAt,
+            'look_at' => $score !== null || $wait === null ? null : $putOnAt->addMinutes((int) (60.0 * $wait)),
+            'seen_at' => $score === null ? null : $garden->now()->min($putOnAt->addMinutes((int) (60.0 * ($wait ?? self::USUAL_WAIT)))),
+            'score' => $score,
+            'note' => $note,
         ]);
     }
 }

@@ -19,10 +19,19 @@ use OpenApi\Attributes as OA;
 
 final class AddOwnMeasureController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/own-measures', operationId: 'addOwnMeasure', requestBody: new Body(OwnMeasureRequest::class), responses: [new Ok(SavedOwnMeasureResource::class, status: 201)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/own-measures',
+        operationId: 'addOwnMeasure',
+        requestBody: new Body(OwnMeasureRequest::class),
+        responses: [new Ok(SavedOwnMeasureResource::class, status: 201)],
+    )]
     public function __invoke(OwnMeasureRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
-        [$ownMeasure, $change] = $recorder->record($garden, Say::it('change.measure-added'), static fn () => $garden->ownMeasures()->create($request->row($garden)));
+        [$ownMeasure, $change] = $recorder->record(
+            $garden,
+            Say::it('change.measure-added'),
+            static fn () => $garden->ownMeasures()->create($request->row($garden)),
+        );
 
         return $this->json(new SavedOwnMeasureResource(OwnMeasureResource::of($ownMeasure->refresh()), ChangeResource::of($change)), 201);
     }

@@ -19,11 +19,26 @@ use OpenApi\Attributes as OA;
 
 final class AddProductController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/products', operationId: 'addProduct', requestBody: new Body(ProductRequest::class), responses: [new Ok(SavedProductResource::class, status: 201)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/products',
+        operationId: 'addProduct',
+        requestBody: new Body(ProductRequest::class),
+        responses: [new Ok(SavedProductResource::class, status: 201)],
+    )]
     public function __invoke(ProductRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
-        [$product, $change] = $recorder->record($garden, Say::it('change.product-added'), static fn () => $garden->products()->create($request->row($garden)));
+        [$product, $change] = $recorder->record(
+            $garden,
+            Say::it('change.product-added'),
+            static fn () => $garden->products()->create($request->row($garden)),
+        );
 
-        return $this->json(new SavedProductResource(ProductResource::of($product->refresh(), $garden->units, $garden->localNow()->startOfDay()), ChangeResource::of($change)), 201);
+        return $this->json(
+            new SavedProductResource(
+                ProductResource::of($product->refresh(), $garden->units, $garden->localNow()->startOfDay()),
+                ChangeResource::of($change),
+            ),
+            201,
+        );
     }
 }

@@ -19,10 +19,19 @@ use OpenApi\Attributes as OA;
 
 final class AddSprayerController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/sprayers', operationId: 'addSprayer', requestBody: new Body(SprayerRequest::class), responses: [new Ok(SavedSprayerResource::class, status: 201)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/sprayers',
+        operationId: 'addSprayer',
+        requestBody: new Body(SprayerRequest::class),
+        responses: [new Ok(SavedSprayerResource::class, status: 201)],
+    )]
     public function __invoke(SprayerRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
-        [$sprayer, $change] = $recorder->record($garden, Say::it('change.sprayer-added'), static fn () => $garden->sprayers()->create($request->row($garden)));
+        [$sprayer, $change] = $recorder->record(
+            $garden,
+            Say::it('change.sprayer-added'),
+            static fn () => $garden->sprayers()->create($request->row($garden)),
+        );
 
         return $this->json(new SavedSprayerResource(SprayerResource::of($sprayer->refresh()), ChangeResource::of($change)), 201);
     }

@@ -19,10 +19,19 @@ use OpenApi\Attributes as OA;
 
 final class AddToolController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/tools', operationId: 'addTool', requestBody: new Body(ToolRequest::class), responses: [new Ok(SavedToolResource::class, status: 201)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/tools',
+        operationId: 'addTool',
+        requestBody: new Body(ToolRequest::class),
+        responses: [new Ok(SavedToolResource::class, status: 201)],
+    )]
     public function __invoke(ToolRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
-        [$tool, $change] = $recorder->record($garden, Say::it('change.tool-added'), static fn () => $garden->tools()->create($request->row($garden)));
+        [$tool, $change] = $recorder->record(
+            $garden,
+            Say::it('change.tool-added'),
+            static fn () => $garden->tools()->create($request->row($garden)),
+        );
 
         return $this->json(new SavedToolResource(ToolResource::of($tool->refresh()), ChangeResource::of($change)), 201);
     }

@@ -16,7 +16,11 @@ use OpenApi\Attributes as OA;
 
 final class DeleteOwnMeasureController extends Controller
 {
-    #[OA\Delete(path: '/api/gardens/{garden}/own-measures/{ownMeasure}', operationId: 'deleteOwnMeasure', responses: [new Ok(ChangeResource::class)])]
+    #[OA\Delete(
+        path: '/api/gardens/{garden}/own-measures/{ownMeasure}',
+        operationId: 'deleteOwnMeasure',
+        responses: [new Ok(ChangeResource::class)],
+    )]
     public function __invoke(Garden $garden, OwnMeasure $ownMeasure, ChangeRecorder $recorder): JsonResponse
     {
         [, $change] = $recorder->record($garden, Say::it('change.measure-taken-out'), static fn () => $ownMeasure->delete());

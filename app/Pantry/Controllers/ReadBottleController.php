@@ -16,7 +16,12 @@ use OpenApi\Attributes as OA;
 /** What a bottle says is in it. */
 final class ReadBottleController extends Controller
 {
-    #[OA\Post(path: '/api/bottle', operationId: 'readBottle', requestBody: new Body(ReadRequest::class), responses: [new Ok(LabelReadingResource::class)])]
+    #[OA\Post(
+        path: '/api/bottle',
+        operationId: 'readBottle',
+        requestBody: new Body(ReadRequest::class),
+        responses: [new Ok(LabelReadingResource::class)],
+    )]
     public function __invoke(ReadRequest $request, ReadBottle $read): JsonResponse
     {
         return $this->json($read($request->string('text')->toString()));

@@ -20,7 +20,12 @@ use OpenApi\Attributes as OA;
 
 final class UpdateOwnMeasureController extends Controller
 {
-    #[OA\Put(path: '/api/gardens/{garden}/own-measures/{ownMeasure}', operationId: 'updateOwnMeasure', requestBody: new Body(OwnMeasureRequest::class), responses: [new Ok(SavedOwnMeasureResource::class)])]
+    #[OA\Put(
+        path: '/api/gardens/{garden}/own-measures/{ownMeasure}',
+        operationId: 'updateOwnMeasure',
+        requestBody: new Body(OwnMeasureRequest::class),
+        responses: [new Ok(SavedOwnMeasureResource::class)],
+    )]
     public function __invoke(OwnMeasureRequest $request, Garden $garden, OwnMeasure $ownMeasure, ChangeRecorder $recorder): JsonResponse
     {
         $attributes = $request->row($garden);

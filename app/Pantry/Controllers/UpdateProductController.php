@@ -20,13 +20,27 @@ use OpenApi\Attributes as OA;
 
 final class UpdateProductController extends Controller
 {
-    #[OA\Put(path: '/api/gardens/{garden}/products/{product}', operationId: 'updateProduct', requestBody: new Body(ProductRequest::class), responses: [new Ok(SavedProductResource::class)])]
+    #[OA\Put(
+        path: '/api/gardens/{garden}/products/{product}',
+        operationId: 'updateProduct',
+        requestBody: new Body(ProductRequest::class),
+        responses: [new Ok(SavedProductResource::class)],
+    )]
     public function __invoke(ProductRequest $request, Garden $garden, Product $product, ChangeRecorder $recorder): JsonResponse
     {
         $attributes = $request->row($garden);
-        $product->refuseStale($request->integer('version'), $attributes, ProductResource::of($product, $garden->units, $garden->localNow()->startOfDay()));
+        $product->refuseStale(
+            $request->integer('version'),
+            $attributes,
+            ProductResource::of($product, $garden->units, $garden->localNow()->startOfDay()),
+        );
         [, $change] = $recorder->record($garden, Say::it('change.product-changed'), static fn () => $product->update($attributes));
 
-        return $this->json(new SavedProductResource(ProductResource::of($product, $garden->units, $garden->localNow()->startOfDay()), ChangeResource::of($change)));
+        return $this->json(
+            new SavedProductResource(
+                ProductResource::of($product, $garden->units, $garden->localNow()->startOfDay()),
+                ChangeResource::of($change),
+            ),
+        );
     }
 }

@@ -20,7 +20,12 @@ use OpenApi\Attributes as OA;
 
 final class UpdateSprayerController extends Controller
 {
-    #[OA\Put(path: '/api/gardens/{garden}/sprayers/{sprayer}', operationId: 'updateSprayer', requestBody: new Body(SprayerRequest::class), responses: [new Ok(SavedSprayerResource::class)])]
+    #[OA\Put(
+        path: '/api/gardens/{garden}/sprayers/{sprayer}',
+        operationId: 'updateSprayer',
+        requestBody: new Body(SprayerRequest::class),
+        responses: [new Ok(SavedSprayerResource::class)],
+    )]
     public function __invoke(SprayerRequest $request, Garden $garden, Sprayer $sprayer, ChangeRecorder $recorder): JsonResponse
     {
         $row = $request->row($garden);

@@ -20,7 +20,12 @@ use OpenApi\Attributes as OA;
 
 final class UpdateToolController extends Controller
 {
-    #[OA\Put(path: '/api/gardens/{garden}/tools/{tool}', operationId: 'updateTool', requestBody: new Body(ToolRequest::class), responses: [new Ok(SavedToolResource::class)])]
+    #[OA\Put(
+        path: '/api/gardens/{garden}/tools/{tool}',
+        operationId: 'updateTool',
+        requestBody: new Body(ToolRequest::class),
+        responses: [new Ok(SavedToolResource::class)],
+    )]
     public function __invoke(ToolRequest $request, Garden $garden, MeasuringTool $tool, ChangeRecorder $recorder): JsonResponse
     {
         $attributes = $request->row($garden);

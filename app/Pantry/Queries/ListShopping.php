@@ -30,7 +30,8 @@ use Nebbia\Core\Substance\Ingredients;
 final readonly class ListShopping
 {
     public function __construct(
-        private Kinds $kinds, private Ingredients $ingredients,
+        private Kinds $kinds,
+        private Ingredients $ingredients,
         private Mixer $mixer,
         private PlanMakings $makings,
         private Household $household,
@@ -40,7 +41,11 @@ final readonly class ListShopping
     public function __invoke(Garden $garden): ShoppingResource
     {
         $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);
-        $courses = $garden->courses()->whereHas('rounds', $open)->with(['recipe', 'other', 'rounds' => $open])->get();
+        $courses = $garden
+            ->courses()
+            ->whereHas('rounds', $open)
+            ->with(['recipe', 'other', 'rounds' => $open])
+            ->get();
         $cupboard = $this->household->cupboard($garden);
         $mixer = $this->mixer->with($this->household->own($garden));
         $plans = $planCosts = [];
@@ -53,20 +58,42 @@ final readonly class ListShopping
                 continue;
             }
             // What is made ahead is not bought: its raw materials are, below.
-            $draws = array_values(array_filter($cupboard->draws($mix, $recipe->id === $course->recipe_id ? $course->products ?? [] : []), fn (Draw $draw): bool => $draw->product !== null || $this->kinds->making($draw->ingredient) === []));
+            $draws = array_values(
+                array_filter(
+                    $cupboard->draws($mix, $recipe->id === $course->recipe_id ? $course->products ?? [] : []),
+                    fn (Draw $draw): bool => $draw->product !== null || $this->kinds->making($draw->ingredient) === [],
+                ),
+            );
             $plans[] = [$draws, $open];
-            $planCosts[] = new PlanCostResource($recipe->name, $open, $this->describe->cost($draws, 1, $garden), $this->describe->cost($draws, $open, $garden));
+            $planCosts[] = new PlanCostResource(
+                $recipe->name,
+                $open,
+                $this->describe->cost($draws, 1, $garden),
+                $this->describe->cost($draws, $open, $garden),
+            );
             $rounds += $open;
         }
         foreach ($this->makings->batches($garden) as $batch) {
             $raw = $batch->raw + ($batch->liquidMl > 0.0 ? [$batch->kind->liquid => $batch->liquidMl] : []);
-            $plans[] = [array_map(fn (string $id, float $amount): Draw => $cupboard->take($this->ingredients->named($id), $amount), array_keys($raw), $raw), 1];
+            $plans[] = [
+                array_map(
+                    fn (string $id, float $amount): Draw => $cupboard->take($this->ingredients->named($id), $amount),
+                    array_keys($raw),
+                    $raw,
+                ),
+                1,
+            ];
         }
         $wants = Shopping::list($plans, $cupboard);
-        $costs = array_filter(array_map(static fn (Want $want): ?float => $want->cost, $wants), static fn (?float $cost): bool => $cost !== null);
+        $costs = array_filter(
+            array_map(static fn (Want $want): ?float => $want->cost, $wants),
+            static fn (?float $cost): bool => $cost !== null,
+        );
 
         return new ShoppingResource(
-            $rounds, $planCosts, array_map(fn (Want $want): WantResource => $this->want($want, $garden), $wants),
+            $rounds,
+            $planCosts,
+            array_map(fn (Want $want): WantResource => $this->want($want, $garden), $wants),
             $costs === [] ? null : DescribeCupboard::money(array_sum($costs), $garden),
         );
     }
@@ -74,7 +101,15 @@ final readonly class ListShopping
     public function csv(Garden $garden): string
     {
         $rows = array_map(
-            static fn (WantResource $want): array => array_map(strval(...), [$want->name, $want->ingredient, $want->needed, $want->have, $want->missing, $want->buy, $want->cost]),
+            static fn (WantResource $want): array => array_map(strval(...), [
+                $want->name,
+                $want->ingredient,
+                $want->needed,
+                $want->have,
+                $want->missing,
+                $want->buy,
+                $want->cost,
+            ]),
             $this($garden)->wants,
         );
 
@@ -83,17 +118,25 @@ final readonly class ListShopping
 
     private function want(Want $want, Garden $garden): WantResource
     {
-        $words = static fn (float $amount): string => $want->isPoured ? PreciseWords::volume($amount, $garden->units) : PreciseWords::mass($amount, $garden->units);
+        $words = static fn (float $amount): string => $want->isPoured
+            ? PreciseWords::volume($amount, $garden->units)
+            : PreciseWords::mass($amount, $garden->units);
 
         return new WantResource(
-            $want->ingredient, $want->name, $words($want->needed),
+            $want->ingredient,
+            $want->name,
+            $words($want->needed),
             match (true) {
                 $want->isLeftUnknown => Say::it('shopping.not-written-down'),
                 $want->have > 0.0 => $words($want->have),
                 default => 'none',
             },
             $want->missing > 0.0 ? $words($want->missing) : null,
-            $want->missing <= 0.0 ? null : ($want->bottles === null ? $words($want->missing) : $want->bottles.' × '.$words($want->product->size ?? 0.0)),
+            $want->missing <= 0.0
+                ? null
+                : ($want->bottles === null
+                    ? $words($want->missing)
+                    : $want->bottles.' × '.$words($want->product->size ?? 0.0)),
             $want->cost === null ? null : DescribeCupboard::money($want->cost, $garden),
         );
     }

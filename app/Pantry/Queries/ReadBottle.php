@@ -14,7 +14,6 @@ use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Interval;
 use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Data\Sentence\Figures;
-use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Reading\Label\LabelFindings;
 use Nebbia\Core\Reading\Label\LabelReader;
 use Nebbia\Core\Reading\Label\Part;
@@ -33,14 +32,34 @@ final readonly class ReadBottle
 
         return new LabelReadingResource(
             $label->verdict->value,
-            $this->catalogue->say(Message::of("bottle.verdict.{$label->verdict->value}")),
-            $this->catalogue->say($label->because),
-            $this->catalogue->say(Message::of("bottle.advice.{$label->verdict->value}")),
-            array_map(fn (Part $part): LabelPartResource => new LabelPartResource($part->text, $part->name, $part->class->value, $this->catalogue->say($part->class->name()), $part->start, $part->end, self::share($part->share), $part->isGuess), $label->parts),
-            array_map(fn (PartClass $class): LabelClassResource => new LabelClassResource(
-                $class->value, $this->catalogue->say($class->name()), $this->catalogue->say($class->meansFor('leaves')), $this->catalogue->say($class->meansFor('bees')),
-                $this->catalogue->say($class->meansFor('soil')), $this->catalogue->say($class->meansFor('pond')),
-            ), $label->classes()),
+            $label->isKnown(),
+            $this->catalogue->say($label->heading()),
+            $this->catalogue->say($label->because()),
+            $this->catalogue->say($label->advice()),
+            array_map(
+                fn (Part $part): LabelPartResource => new LabelPartResource(
+                    $part->text,
+                    $part->name,
+                    $part->class->value,
+                    $this->catalogue->say($part->class->name()),
+                    $part->start,
+                    $part->end,
+                    self::share($part->share),
+                    $part->isGuess,
+                ),
+                $label->parts,
+            ),
+            array_map(
+                fn (PartClass $class): LabelClassResource => new LabelClassResource(
+                    $class->value,
+                    $this->catalogue->say($class->name()),
+                    $this->catalogue->say($class->meansFor('leaves')),
+                    $this->catalogue->say($class->meansFor('bees')),
+                    $this->catalogue->say($class->meansFor('soil')),
+                    $this->catalogue->say($class->meansFor('pond')),
+                ),
+                $label->classes(),
+            ),
             array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), LabelFindings::of($label)),
             self::share($label->soap),
             $label->ingredient,

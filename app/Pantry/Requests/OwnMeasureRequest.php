@@ -52,7 +52,13 @@ final class OwnMeasureRequest extends TypedRequest
     public function row(Garden $garden): array
     {
         $unit = $this->string('unit')->toString();
-        if (! in_array($unit, array_map(static fn ($row): string => $row->string('unit'), app(Nebbia::class)->table('calibrated')->rows()), true)) {
+        if (
+            ! in_array(
+                $unit,
+                array_map(static fn ($row): string => $row->string('unit'), app(Nebbia::class)->table('calibrated')->rows()),
+                true,
+            )
+        ) {
             throw MeasuringException::notCalibrated($unit);
         }
         try {
@@ -61,19 +67,30 @@ final class OwnMeasureRequest extends TypedRequest
         } catch (BadInput $e) {
             throw $e->at('ingredient');
         }
-        $texts = array_values(array_filter($this->array('totals'), static fn (mixed $text): bool => is_string($text) && trim($text) !== ''));
+        $isText = static fn (mixed $text): bool => is_string($text) && trim($text) !== '';
+        $texts = array_values(array_filter($this->array('totals'), $isText));
         $read = $this->amount('step', $garden);
         $step = $read === null ? 0.0 : $read->inBase()->likely;
         try {
-            $totals = array_map(static fn (mixed $text): Amount => app(AmountParser::class)->parse(is_string($text) ? $text : '', $garden->units), $texts);
+            $totals = array_map(
+                static fn (mixed $text): Amount => app(AmountParser::class)->parse(is_string($text) ? $text : '', $garden->units),
+                $texts,
+            );
             $calibration = Calibration::of($unit, $ingredient, $this->integer('count'), $totals, $step);
         } catch (BadInput $e) {
             throw $e->at('totals');
         }
 
         return [
-            'unit' => $unit, 'ingredient' => $ingredient, 'count' => $this->integer('count'), 'totals' => $texts, 'step' => $step,
-            'low' => $calibration->one->low, 'likely' => $calibration->one->likely, 'high' => $calibration->one->high, 'is_weighed' => $calibration->isWeighed,
+            'unit' => $unit,
+            'ingredient' => $ingredient,
+            'count' => $this->integer('count'),
+            'totals' => $texts,
+            'step' => $step,
+            'low' => $calibration->one->low,
+            'likely' => $calibration->one->likely,
+            'high' => $calibration->one->high,
+            'is_weighed' => $calibration->isWeighed,
         ];
     }
 }

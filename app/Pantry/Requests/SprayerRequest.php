@@ -8,7 +8,9 @@ use App\Core\Say;
 use App\Http\Requests\ReadsAmounts;
 use App\Http\Requests\TypedRequest;
 use App\Models\Garden;
+use Illuminate\Validation\ValidationException;
 use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Measure\Home\TypedSize;
 use Nebbia\Core\Measure\Vessel\Vessel;
 use OpenApi\Attributes as OA;
 
@@ -45,6 +47,19 @@ final class SprayerRequest extends TypedRequest
         ];
     }
 
+    /** mm; a bare number is millimetres. */
+    private function passage(): ?float
+    {
+        if (! $this->filled('finest_passage_mm')) {
+            return null;
+        }
+        $cm = TypedSize::length($this->string('finest_passage_mm')->toString(), 0.1);
+
+        return $cm !== null && $cm >= 0.0
+            ? round($cm * 10.0, 4)
+            : throw ValidationException::withMessages(['finest_passage_mm' => Say::it('refused.finest-passage-number')]);
+    }
+
     /**
      * @return array<string, mixed>
      *
@@ -54,7 +69,7 @@ final class SprayerRequest extends TypedRequest
     {
         $fraction = $this->number('usable_fraction', Say::it('refused.usable-part-number')) ?? self::USUAL_FILL;
         $name = $this->string('name')->toString();
-        $passage = $this->number('finest_passage_mm', Say::it('refused.finest-passage-number'));
+        $passage = $this->passage();
         try {
             $capacity = $this->millilitres('capacity', $garden) ?? 0.0;
             $vessel = Vessel::of($name, $capacity, $fraction, null, $passage);
@@ -64,8 +79,13 @@ final class SprayerRequest extends TypedRequest
         $squeezes = $this->millilitres('ten_squeezes', $garden);
 
         return [
-            'name' => $name, 'capacity_ml' => $vessel->capacityMl, 'usable_fraction' => $vessel->usableFraction, 'material' => $this->text('material'),
-            'dedicated_to' => $this->text('dedicated_to'), 'finest_passage_mm' => $passage, 'ml_per_squeeze' => $squeezes === null ? null : $squeezes / 10,
+            'name' => $name,
+            'capacity_ml' => $vessel->capacityMl,
+            'usable_fraction' => $vessel->usableFraction,
+            'material' => $this->text('material'),
+            'dedicated_to' => $this->text('dedicated_to'),
+            'finest_passage_mm' => $passage,
+            'ml_per_squeeze' => $squeezes === null ? null : $squeezes / 10,
             'ml_per_minute' => $this->millilitres('one_minute', $garden),
         ];
     }

@@ -51,7 +51,12 @@ final class ToolRequest extends TypedRequest
         $tool = match ($kind) {
             ToolKind::Dropper => Tool::dropper('', $name),
             ToolKind::Spoon => Tool::spoon('', $name, $this->size('size', $garden, $measure)),
-            ToolKind::Graduated => Tool::graduated('', $name, $this->size('size', $garden, $measure), $this->size('step', $garden, $measure)),
+            ToolKind::Graduated => Tool::graduated(
+                '',
+                $name,
+                $this->size('size', $garden, $measure),
+                $this->size('step', $garden, $measure),
+            ),
             ToolKind::Scale => Tool::scale('', $name, $this->size('size', $garden, $measure), $this->size('step', $garden, $measure)),
         };
 

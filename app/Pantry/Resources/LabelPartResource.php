@@ -13,7 +13,11 @@ final readonly class LabelPartResource
     public function __construct(
         #[OA\Property] public string $text,
         #[OA\Property] public ?string $name,
-        #[OA\Property(description: 'soap, detergent, surfactant, solvent, acid, alkali, oxidiser, biocide, perfume, dye, salt, thickener, softener, oil, water, plant, additive or unknown')] public string $class,
+        #[OA\Property(
+            description: 'soap, detergent, surfactant, solvent, acid, alkali, oxidiser, biocide, perfume, dye, salt, '.
+                'thickener, softener, oil, water, plant, additive or unknown',
+        )]
+        public string $class,
         #[OA\Property] public string $class_name,
         #[OA\Property] public int $start,
         #[OA\Property] public int $end,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pantry\Resources;
 
 use App\Models\OwnMeasure;
+use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Measure\Kitchen\KitchenFraction;
 use Nebbia\Core\Measure\Units;
 use Nebbia\Core\Substance\Ingredients;
@@ -32,11 +33,19 @@ final readonly class OwnMeasureResource
     {
         $n = KitchenFraction::figures(...);
         $unit = $measure->is_weighed ? ' g' : ' mL';
+        $hear = app(Catalogue::class)->hear(...);
 
         return new self(
-            $measure->id, $measure->version, $measure->unit, app(Units::class)->get($measure->unit)->label, $measure->ingredient,
-            $measure->ingredient === null ? null : app(Ingredients::class)->named($measure->ingredient)->name, $measure->count, $measure->totals,
-            $n($measure->likely).$unit, $n($measure->low).' to '.$n($measure->high).$unit,
+            $measure->id,
+            $measure->version,
+            $measure->unit,
+            app(Units::class)->get($measure->unit)->label,
+            $measure->ingredient,
+            $measure->ingredient === null ? null : app(Ingredients::class)->named($measure->ingredient)->name,
+            $measure->count,
+            $measure->totals,
+            $hear($n($measure->likely).$unit),
+            $hear($n($measure->low).' to '.$n($measure->high).$unit),
         );
     }
 }

@@ -15,6 +15,8 @@ final readonly class PantrySprayerResource
         #[OA\Property(description: 'What goes in, of what it holds, in the gardener\'s units.')] public string $goes_in,
         #[OA\Property] public ?string $squeeze,
         #[OA\Property] public ?string $minute,
+        #[OA\Property(description: 'In the household\'s units.')] public ?string $passage,
+        #[OA\Property(description: 'As they would be typed again.')] public TypedSprayerResource $typed,
         #[OA\Property] public ?HeldResource $held,
     ) {}
 }

@@ -9,6 +9,7 @@ use App\Models\Product;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Measure\Home\TypedVolume;
 use Nebbia\Core\Measure\PreciseWords;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Mixing\Pantry\Product as Bottle;
@@ -34,6 +35,8 @@ final readonly class ProductResource
         #[OA\Property] public ?float $left,
         #[OA\Property] public ?string $size_words,
         #[OA\Property] public ?string $left_words,
+        #[OA\Property(description: 'As it would be typed again.')] public ?string $size_typed,
+        #[OA\Property] public ?string $left_typed,
         #[OA\Property] public ?float $price,
         #[OA\Property(format: 'date')] public ?string $opened_on,
         #[OA\Property(format: 'date')] public ?string $best_before,
@@ -48,11 +51,39 @@ final readonly class ProductResource
         $keeper = app(ShelfKeeper::class);
 
         return new self(
-            $product->id, $product->version, $product->name, $product->ingredient, $bottle->ingredient->name, $bottle->ingredient->group, $bottle->isPoured(),
-            $product->strength, $product->density, $product->size, $product->left, self::words($bottle, $product->size, $units), self::words($bottle, $product->left, $units),
-            $product->price, $product->opened_on?->toDateString(), $product->best_before?->toDateString(), $product->note,
-            array_map(static fn (Finding $finding): FindingResource => FindingResource::of($finding, $catalogue), $keeper->look($bottle, $today)),
+            $product->id,
+            $product->version,
+            $product->name,
+            $product->ingredient,
+            $bottle->ingredient->name,
+            $bottle->ingredient->group,
+            $bottle->isPoured(),
+            $product->strength,
+            $product->density,
+            $product->size,
+            $product->left,
+            self::words($bottle, $product->size, $units),
+            self::words($bottle, $product->left, $units),
+            self::typed($bottle, $product->size, $units),
+            self::typed($bottle, $product->left, $units),
+            $product->price,
+            $product->opened_on?->toDateString(),
+            $product->best_before?->toDateString(),
+            $product->note,
+            array_map(
+                static fn (Finding $finding): FindingResource => FindingResource::of($finding, $catalogue),
+                $keeper->look($bottle, $today),
+            ),
         );
+    }
+
+    private static function typed(Bottle $bottle, ?float $amount, UnitSystem $units): ?string
+    {
+        if ($amount === null || $bottle->ingredient->isTablet) {
+            return self::words($bottle, $amount, $units);
+        }
+
+        return $bottle->isPoured() ? TypedVolume::of($amount, $units) : TypedVolume::mass($amount, $units);
     }
 
     /** Of tablets the number, where what one holds is known. */

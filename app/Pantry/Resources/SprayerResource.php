@@ -27,8 +27,17 @@ final readonly class SprayerResource
     public static function of(Sprayer $sprayer): self
     {
         return new self(
-            $sprayer->id, $sprayer->version, $sprayer->name, $sprayer->capacity_ml, $sprayer->vessel()->usableMl(), $sprayer->usable_fraction,
-            $sprayer->material, $sprayer->dedicated_to, $sprayer->finest_passage_mm, $sprayer->ml_per_squeeze, $sprayer->ml_per_minute,
+            $sprayer->id,
+            $sprayer->version,
+            $sprayer->name,
+            $sprayer->capacity_ml,
+            $sprayer->vessel()->usableMl(),
+            $sprayer->usable_fraction,
+            $sprayer->material,
+            $sprayer->dedicated_to,
+            $sprayer->finest_passage_mm,
+            $sprayer->ml_per_squeeze,
+            $sprayer->ml_per_minute,
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pantry\Resources;
 
 use App\Models\MeasuringTool;
+use App\Settings\AtHome;
 use Nebbia\Core\Measure\Tool\ToolKind;
 use OpenApi\Attributes as OA;
 
@@ -25,6 +26,8 @@ final readonly class ToolResource
         $unit = $tool->kind === ToolKind::Scale ? ' g' : ' mL';
         $words = static fn (float $size): ?string => $size > 0.0 ? rtrim(rtrim(number_format($size, 4, '.', ''), '0'), '.').$unit : null;
 
-        return new self($tool->id, $tool->version, $tool->name, $tool->kind->value, $words($tool->size), $words($tool->step));
+        $spoon = $tool->kind === ToolKind::Spoon ? app(AtHome::class)->units->spoon($tool->size) : null;
+
+        return new self($tool->id, $tool->version, $tool->name, $tool->kind->value, $spoon ?? $words($tool->size), $words($tool->step));
     }
 }

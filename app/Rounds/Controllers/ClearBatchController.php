@@ -20,7 +20,11 @@ final class ClearBatchController extends Controller
     #[OA\Post(path: '/api/gardens/{garden}/batches/{batch}/gone', operationId: 'clearBatch', responses: [new Ok(ChangeResource::class)])]
     public function __invoke(Garden $garden, Batch $batch, ChangeRecorder $recorder): JsonResponse
     {
-        [, $change] = $recorder->record($garden, Say::it('change.leftover-gone'), static fn () => $batch->update(['gone_at' => $batch->gone_at ?? $garden->now()->utc()]));
+        [, $change] = $recorder->record(
+            $garden,
+            Say::it('change.leftover-gone'),
+            static fn () => $batch->update(['gone_at' => $batch->gone_at ?? $garden->now()->utc()]),
+        );
 
         return $this->json(ChangeResource::of($change));
     }

@@ -10,6 +10,7 @@ use App\Models\Garden;
 use App\Notebook\Resources\ChangeResource;
 use App\OpenApi\Body;
 use App\OpenApi\Ok;
+use App\Rounds\Queries\RefusePlan;
 use App\Rounds\Requests\CourseRequest;
 use App\Rounds\Resources\CourseResource;
 use App\Rounds\Resources\PlannedCourseResource;
@@ -22,13 +23,28 @@ use OpenApi\Attributes as OA;
 
 final class CreateCourseController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/courses', operationId: 'planCourse', requestBody: new Body(CourseRequest::class), responses: [new Ok(PlannedCourseResource::class, status: 201)])]
-    public function __invoke(CourseRequest $request, Garden $garden, PlanCourse $plan, ChangeRecorder $recorder, Targets $targets, Catalogue $catalogue): JsonResponse
-    {
-        $plan = $request->plan($garden, $plan);
+    #[OA\Post(
+        path: '/api/gardens/{garden}/courses',
+        operationId: 'planCourse',
+        requestBody: new Body(CourseRequest::class),
+        responses: [new Ok(PlannedCourseResource::class, status: 201)],
+    )]
+    public function __invoke(
+        CourseRequest $request,
+        Garden $garden,
+        PlanCourse $plan,
+        RefusePlan $refuse,
+        ChangeRecorder $recorder,
+        Targets $targets,
+        Catalogue $catalogue,
+    ): JsonResponse {
+        $plan = $request->plan($garden, $plan, $refuse);
         [$course, $change] = $recorder->record($garden, Say::it('change.rounds-planned'), $plan);
         $course->load(['recipe', 'other', 'sprayer', 'plantings.zone', 'rounds.application', 'rounds.course', 'trouble.counts']);
 
-        return $this->json(new PlannedCourseResource(CourseResource::of($course, $targets, $catalogue, $garden->units), ChangeResource::of($change)), 201);
+        return $this->json(
+            new PlannedCourseResource(CourseResource::of($course, $targets, $catalogue, $garden->units), ChangeResource::of($change)),
+            201,
+        );
     }
 }

@@ -21,11 +21,18 @@ final class ListCoursesController extends Controller
     #[OA\Get(path: '/api/gardens/{garden}/courses', operationId: 'listCourses', responses: [new Ok(CourseResource::class, list: true)])]
     public function __invoke(Garden $garden, Targets $targets, Catalogue $catalogue): JsonResponse
     {
-        $courses = $garden->courses()
+        $courses = $garden
+            ->courses()
             ->with(['recipe', 'other', 'sprayer', 'plantings.zone', 'rounds.application', 'rounds.course', 'trouble.counts'])
-            ->orderByDesc('starts_on')->orderByDesc('id')
-            ->limit(self::MOST)->get();
+            ->orderByDesc('starts_on')
+            ->orderByDesc('id')
+            ->limit(self::MOST)
+            ->get();
 
-        return $this->json($courses->map(static fn (Course $course): CourseResource => CourseResource::of($course, $targets, $catalogue, $garden->units))->all());
+        return $this->json(
+            $courses
+                ->map(static fn (Course $course): CourseResource => CourseResource::of($course, $targets, $catalogue, $garden->units))
+                ->all(),
+        );
     }
 }

@@ -21,15 +21,35 @@ use OpenApi\Attributes as OA;
 
 final class LogRoundController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/rounds/{round}/log', operationId: 'logRound', requestBody: new Body(LogRoundRequest::class), responses: [new Ok(ChangedRoundResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/rounds/{round}/log',
+        operationId: 'logRound',
+        requestBody: new Body(LogRoundRequest::class),
+        responses: [new Ok(ChangedRoundResource::class)],
+    )]
     public function __invoke(LogRoundRequest $request, Garden $garden, Round $round, ChangeRecorder $recorder, LogBatch $log): JsonResponse
     {
-        [, $change] = $recorder->record($garden, Say::it('change.round-logged'), static function () use ($request, $garden, $round, $log): void {
+        [, $change] = $recorder->record($garden, Say::it('change.round-logged'), static function () use (
+            $request,
+            $garden,
+            $round,
+            $log,
+        ): void {
             $request->refuseUnless($round->refresh()->load(['application', 'course']));
             $round->load(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings']);
-            $log($garden, collect([$round]), null, $request->appliedAt($garden), $request->volumeMl($round->volumeMl(), $garden), by: $request->by(), note: $request->note());
+            $log(
+                $garden,
+                collect([$round]),
+                null,
+                $request->appliedAt($garden),
+                $request->volumeMl($round->volumeMl(), $garden),
+                by: $request->by(),
+                note: $request->note(),
+            );
         });
 
-        return $this->json(new ChangedRoundResource(RoundResource::of($round->load(['application', 'course'])), ChangeResource::of($change)));
+        return $this->json(
+            new ChangedRoundResource(RoundResource::of($round->load(['application', 'course'])), ChangeResource::of($change)),
+        );
     }
 }

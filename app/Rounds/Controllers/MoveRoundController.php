@@ -20,14 +20,25 @@ use OpenApi\Attributes as OA;
 
 final class MoveRoundController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/rounds/{round}/move', operationId: 'moveRound', requestBody: new Body(MoveRoundRequest::class), responses: [new Ok(ChangedRoundResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/rounds/{round}/move',
+        operationId: 'moveRound',
+        requestBody: new Body(MoveRoundRequest::class),
+        responses: [new Ok(ChangedRoundResource::class)],
+    )]
     public function __invoke(MoveRoundRequest $request, Garden $garden, Round $round, ChangeRecorder $recorder): JsonResponse
     {
         [, $change] = $recorder->record($garden, Say::it('change.round-moved'), static function () use ($request, $round): void {
             $request->refuseUnless($round->refresh()->load(['application', 'course']));
-            $round->update(['due_on' => $request->day(), 'due_hour' => $request->hour() ?? $round->due_hour, 'reason' => $request->reason()]);
+            $round->update([
+                'due_on' => $request->day(),
+                'due_hour' => $request->hour() ?? $round->due_hour,
+                'reason' => $request->reason(),
+            ]);
         });
 
-        return $this->json(new ChangedRoundResource(RoundResource::of($round->load(['application', 'course'])), ChangeResource::of($change)));
+        return $this->json(
+            new ChangedRoundResource(RoundResource::of($round->load(['application', 'course'])), ChangeResource::of($change)),
+        );
     }
 }

@@ -23,9 +23,19 @@ use OpenApi\Attributes as OA;
 /** Not today: the round goes to the best of the days after, by hours, gaps and neighbours. */
 final class PostponeRoundController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/rounds/{round}/later', operationId: 'postponeRound', requestBody: new Body(SkipRoundRequest::class), responses: [new Ok(ChangedRoundResource::class)])]
-    public function __invoke(SkipRoundRequest $request, Garden $garden, Round $round, LookAhead $look, ChangeRecorder $recorder): JsonResponse
-    {
+    #[OA\Post(
+        path: '/api/gardens/{garden}/rounds/{round}/later',
+        operationId: 'postponeRound',
+        requestBody: new Body(SkipRoundRequest::class),
+        responses: [new Ok(ChangedRoundResource::class)],
+    )]
+    public function __invoke(
+        SkipRoundRequest $request,
+        Garden $garden,
+        Round $round,
+        LookAhead $look,
+        ChangeRecorder $recorder,
+    ): JsonResponse {
         $round->load(['application', 'course.recipe', 'course.other', 'course.sprayer', 'course.plantings', 'course.rounds.application']);
         $request->refuseUnless($round);
         $tomorrow = $garden->localNow()->addDay();
@@ -33,12 +43,22 @@ final class PostponeRoundController extends Controller
         $most = -INF;
         foreach ($look($garden, $round) as $one) {
             if ($one->day >= $tomorrow->toDateString() && $one->slot !== null && $one->score > $most) {
-                [$most, $day, $hour] = [$one->score, $one->day, CarbonImmutable::createFromTimestamp($one->slot->from, $garden->time_zone)->hour];
+                [$most, $day, $hour] = [
+                    $one->score,
+                    $one->day,
+                    CarbonImmutable::createFromTimestamp($one->slot->from, $garden->time_zone)->hour,
+                ];
             }
         }
-        [, $change] = $recorder->record($garden, Say::it('change.moved-to', ['when' => CarbonImmutable::parse($day)->format('l j F').($hour === null ? '' : sprintf(', %02d:00', $hour))]), static function () use ($round, $request, $day, $hour): void {
-            $round->update(['due_on' => $day, 'due_hour' => $hour, 'reason' => $request->reason()]);
-        });
+        [, $change] = $recorder->record(
+            $garden,
+            Say::it('change.moved-to', [
+                'when' => CarbonImmutable::parse($day)->format('l j F').($hour === null ? '' : sprintf(', %02d:00', $hour)),
+            ]),
+            static function () use ($round, $request, $day, $hour): void {
+                $round->update(['due_on' => $day, 'due_hour' => $hour, 'reason' => $request->reason()]);
+            },
+        );
 
         return $this->json(new ChangedRoundResource(RoundResource::of($round), ChangeResource::of($change)));
     }

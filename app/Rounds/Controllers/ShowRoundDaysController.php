@@ -23,17 +23,39 @@ use OpenApi\Attributes as OA;
 /** What each of the coming days would mean for a round; nothing is moved. */
 final class ShowRoundDaysController extends Controller
 {
-    #[OA\Get(path: '/api/gardens/{garden}/rounds/{round}/days', operationId: 'showRoundDays', responses: [new Ok(RoundDayResource::class, list: true)])]
+    #[OA\Get(
+        path: '/api/gardens/{garden}/rounds/{round}/days',
+        operationId: 'showRoundDays',
+        responses: [new Ok(RoundDayResource::class, list: true)],
+    )]
     public function __invoke(Garden $garden, Round $round, LookAhead $look, Catalogue $catalogue): JsonResponse
     {
-        $days = $look($garden, $round->load(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings', 'course.rounds.application']));
+        $days = $look(
+            $garden,
+            $round->load(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings', 'course.rounds.application']),
+        );
         $words = new RoundWords($catalogue, WeatherUnits::of($garden->units));
         $best = $days === [] ? 0.0 : max(array_map(static fn (DayOutlook $one): float => $one->score, $days));
 
-        return $this->json(array_map(static fn (DayOutlook $one): RoundDayResource => new RoundDayResource(
-            $one->day, $one->slot === null ? null : CarbonImmutable::createFromTimestamp($one->slot->from, $garden->time_zone)->hour,
-            $one->slot === null ? 'no' : $one->slot->hours[0]->word->value, $one->against === null ? '' : $words->against($one->against),
-            array_map(static fn (Consequence $each): RoundConsequenceResource => new RoundConsequenceResource($each->severity->value, $catalogue->say($each->said)), $one->consequences), $one->worst()->value, $one->score === $best,
-        ), $days));
+        return $this->json(
+            array_map(
+                static fn (DayOutlook $one): RoundDayResource => new RoundDayResource(
+                    $one->day,
+                    $one->slot === null ? null : CarbonImmutable::createFromTimestamp($one->slot->from, $garden->time_zone)->hour,
+                    $one->slot === null ? 'no' : $one->slot->hours[0]->word->value,
+                    $one->against === null ? '' : $words->against($one->against),
+                    array_map(
+                        static fn (Consequence $each): RoundConsequenceResource => new RoundConsequenceResource(
+                            $each->severity->value,
+                            $catalogue->say($each->said),
+                        ),
+                        $one->consequences,
+                    ),
+                    $one->worst()->value,
+                    $one->score === $best,
+                ),
+                $days,
+            ),
+        );
     }
 }

@@ -21,7 +21,12 @@ use OpenApi\Attributes as OA;
 
 final class SkipRoundController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/rounds/{round}/skip', operationId: 'skipRound', requestBody: new Body(SkipRoundRequest::class), responses: [new Ok(ChangedRoundResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/rounds/{round}/skip',
+        operationId: 'skipRound',
+        requestBody: new Body(SkipRoundRequest::class),
+        responses: [new Ok(ChangedRoundResource::class)],
+    )]
     public function __invoke(SkipRoundRequest $request, Garden $garden, Round $round, ChangeRecorder $recorder): JsonResponse
     {
         [, $change] = $recorder->record($garden, Say::it('change.round-skipped'), static function () use ($request, $round): void {
@@ -29,6 +34,8 @@ final class SkipRoundController extends Controller
             $round->update(['status' => RoundStatus::Skipped, 'reason' => $request->reason()]);
         });
 
-        return $this->json(new ChangedRoundResource(RoundResource::of($round->load(['application', 'course'])), ChangeResource::of($change)));
+        return $this->json(
+            new ChangedRoundResource(RoundResource::of($round->load(['application', 'course'])), ChangeResource::of($change)),
+        );
     }
 }

@@ -19,20 +19,29 @@ use OpenApi\Attributes as OA;
 /** A step of today's list is done, or is not after all. Said twice it counts once. */
 final class TickStepController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/ticks', operationId: 'tickStep', requestBody: new Body(TickRequest::class), responses: [new Ok(ChangeResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/ticks',
+        operationId: 'tickStep',
+        requestBody: new Body(TickRequest::class),
+        responses: [new Ok(ChangeResource::class)],
+    )]
     public function __invoke(TickRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
         $today = $garden->localNow()->toDateString();
         $step = $request->string('step')->toString();
         $done = $request->boolean('done');
-        [, $change] = $recorder->record($garden, $done ? Say::it('change.ticked-off') : Say::it('change.not-done-after'), static function () use ($garden, $today, $step, $done): void {
-            $there = $garden->ticks()->where('day', $today)->where('step', $step)->get();
-            if ($done && $there->isEmpty()) {
-                $garden->ticks()->create(['day' => $today, 'step' => $step]);
-            } elseif (! $done) {
-                $there->each(static fn (Tick $tick) => $tick->delete());
-            }
-        });
+        [, $change] = $recorder->record(
+            $garden,
+            $done ? Say::it('change.ticked-off') : Say::it('change.not-done-after'),
+            static function () use ($garden, $today, $step, $done): void {
+                $there = $garden->ticks()->where('day', $today)->where('step', $step)->get();
+                if ($done && $there->isEmpty()) {
+                    $garden->ticks()->create(['day' => $today, 'step' => $step]);
+                } elseif (! $done) {
+                    $there->each(static fn (Tick $tick) => $tick->delete());
+                }
+            },
+        );
 
         return $this->json(ChangeResource::of($change));
     }

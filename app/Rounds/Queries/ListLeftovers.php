@@ -21,9 +21,25 @@ final readonly class ListLeftovers
     {
         $now = $garden->now();
 
-        return array_values($garden->batches()->whereNull('gone_at')->where('left_ml', '>', 0)->reorder('use_by')->get()->map(fn (Batch $batch): LeftBatchResource => new LeftBatchResource(
-            $batch->id, $batch->name, PreciseWords::volume($batch->left_ml, $garden->units), $batch->made_at->toIso8601ZuluString(), $batch->use_by?->toIso8601ZuluString(),
-            $batch->use_by !== null && $batch->use_by <= $now, $this->catalogue->say(Message::of('care.leftovers.note')),
-        ))->all());
+        return array_values(
+            $garden
+                ->batches()
+                ->whereNull('gone_at')
+                ->where('left_ml', '>', 0)
+                ->reorder('use_by')
+                ->get()
+                ->map(
+                    fn (Batch $batch): LeftBatchResource => new LeftBatchResource(
+                        $batch->id,
+                        $batch->name,
+                        PreciseWords::volume($batch->left_ml, $garden->units),
+                        $batch->made_at->toIso8601ZuluString(),
+                        $batch->use_by?->toIso8601ZuluString(),
+                        $batch->use_by !== null && $batch->use_by <= $now,
+                        $this->catalogue->say(Message::of('care.leftovers.note')),
+                    ),
+                )
+                ->all(),
+        );
     }
 }

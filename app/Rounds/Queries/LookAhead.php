@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds\Queries;
 
 use App\Making\Queries\TakeFromShelf;
-use App\Models\Course;
 use App\Models\Garden;
-use App\Models\Planting;
 use App\Models\Recipe;
 use App\Models\Round;
 use App\Models\RoundStatus;
@@ -15,15 +13,9 @@ use App\Pantry\Household;
 use App\Rounds\CourseInCore;
 use App\Weather\ForecastProvider;
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Collection;
 use Nebbia\Core\Data\BadInput;
-use Nebbia\Core\Judgement\Compatibility\Spacing;
-use Nebbia\Core\Mixing\Mix;
-use Nebbia\Core\Mixing\Mixer;
-use Nebbia\Core\Planning\Course\Course as CoreCourse;
 use Nebbia\Core\Planning\Course\Rhythm;
 use Nebbia\Core\Planning\Round\DayOutlook;
-use Nebbia\Core\Planning\Round\NeighbourRound;
 use Nebbia\Core\Planning\Round\Outlook;
 use Nebbia\Core\Shelf\Kinds;
 use Nebbia\Core\Weather\Forecast;
@@ -33,14 +25,12 @@ final readonly class LookAhead
 {
     private const DAYS = 42;
 
-    private const HOUR = 3600;
-
     public function __construct(
-        private Kinds $kinds, private Spacing $spacing,
+        private Kinds $kinds,
         private ForecastProvider $provider,
         private CourseInCore $courses,
         private Household $household,
-        private Mixer $mixer,
+        private FindNeighbours $neighbours,
         private Outlook $outlook,
         private TakeFromShelf $fromShelf,
     ) {}
@@ -63,54 +53,41 @@ final readonly class LookAhead
             return [];
         }
         $from = $now->getTimestamp();
-        $forecast = $this->provider->isTrue($garden) ? $this->provider->forecast($garden, $from, $from + self::DAYS * 86400) : Forecast::of([]);
+        $forecast = $this->provider->isTrue($garden)
+            ? $this->provider->forecast($garden, $from, $from + self::DAYS * 86400)
+            : Forecast::of([]);
 
         return $this->outlook->days(
-            $core, Rhythm::written($course->every_days, $course->times), $this->beside($garden, $round, -1), $this->beside($garden, $round, 1), $this->neighbours($garden, $course, $core),
-            $this->readyAt($garden, $round->remedy(), $now), $forecast, $from, self::DAYS,
+            $core,
+            Rhythm::written($course->every_days, $course->times),
+            $this->beside($garden, $round, -1),
+            $this->beside($garden, $round, 1),
+            $this->neighbours->among(
+                $garden,
+                $this->neighbours->courses($garden),
+                $course->id,
+                $course->plantings,
+                $course->sprayer_id,
+                $core->mixes,
+            ),
+            $this->readyAt($garden, $round->remedy(), $now),
+            $forecast,
+            $from,
+            self::DAYS,
         );
     }
 
     /** When the round before (-1) or after (1) was sprayed or is meant to be; those that were skipped do not count. */
     private function beside(Garden $garden, Round $round, int $way): ?int
     {
-        $some = $round->course->rounds->filter(static fn (Round $one): bool => $one->status !== RoundStatus::Skipped && ($one->number <=> $round->number) === $way)->sortBy('number');
+        $some = $round->course->rounds
+            ->filter(static fn (Round $one): bool => $one->status !== RoundStatus::Skipped && ($one->number <=> $round->number) === $way)
+            ->sortBy('number');
         $one = $way < 0 ? $some->last() : $some->first();
 
-        return $one === null ? null : ($one->application !== null ? $one->application->applied_at : $one->dueAt($garden->time_zone))->getTimestamp();
-    }
-
-    /** @return list<NeighbourRound> planned rounds of other courses that share the sprayer or the plants */
-    private function neighbours(Garden $garden, Course $course, CoreCourse $core): array
-    {
-        $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);
-        /** @var Collection<int, Course> $others */
-        $others = $garden->courses()->whereKeyNot($course->id)->whereHas('rounds', $open)->with(['recipe', 'other', 'plantings', 'rounds' => $open])->get();
-        $own = $course->plantings->modelKeys();
-        $spacing = $this->spacing;
-        $mixes = [];
-        $found = [];
-        foreach ($others as $other) {
-            $shares = $other->plantings->contains(static fn (Planting $one): bool => in_array($one->id, $own, true));
-            $sameSprayer = $course->sprayer_id !== null && $other->sprayer_id === $course->sprayer_id;
-            foreach ($shares || $sameSprayer ? $other->rounds : [] as $round) {
-                $recipe = $other->remedy($round->number);
-                $mixes[$recipe->id] ??= $this->mix($garden, $recipe);
-                $at = $round->dueAt($garden->time_zone)->getTimestamp();
-                $found[] = new NeighbourRound($recipe->name, $at, $at + self::HOUR, $sameSprayer, $shares && $mixes[$recipe->id] !== false ? $spacing->between($core->mixes[0], $mixes[$recipe->id]) : 0.0);
-            }
-        }
-
-        return $found;
-    }
-
-    private function mix(Garden $garden, Recipe $recipe): Mix|false
-    {
-        try {
-            return $this->mixer->with($this->household->own($garden))->mix($this->household->reader($garden)->read($recipe->body));
-        } catch (BadInput) {
-            return false;
-        }
+        return $one === null
+            ? null
+            : ($one->application !== null ? $one->application->applied_at : $one->dueAt($garden->time_zone))->getTimestamp();
     }
 
     /** When what is made ahead could be ready, if it were started now; null where it stands there, is bought, or is made on the spot. */
@@ -121,7 +98,7 @@ final readonly class LookAhead
         $hours = 0.0;
         foreach (is_array($body['ingredients'] ?? null) ? $body['ingredients'] : [] as $line) {
             $id = is_array($line) && is_string($line['ingredient'] ?? null) && ! isset($line['preparation']) ? $line['ingredient'] : null;
-            $kind = $id === null || in_array($id, $bought, true) ? null : ($this->kinds->making($id)[0] ?? null);
+            $kind = $id === null || in_array($id, $bought, true) ? null : $this->kinds->making($id)[0] ?? null;
             $hours = max($hours, $kind->hours->likely ?? 0.0);
         }
 

@@ -33,13 +33,11 @@ use Nebbia\Core\Planning\Day\DayTask;
 use Nebbia\Core\Planning\Day\DueSpray;
 use Nebbia\Core\Planning\Day\DueStand;
 use Nebbia\Core\Planning\Day\Rinse;
-use Nebbia\Core\Plant\Plants;
 
 /** The rounds of today put together: what is mixed, where it goes in which order, and what is done afterwards. */
 final readonly class ShowDay
 {
     public function __construct(
-        private Plants $plants,
         private KeepingTimes $keepingTimes,
         private Rinse $rinse,
         private Mixer $mixer,
@@ -52,7 +50,8 @@ final readonly class ShowDay
     ) {}
 
     /**
-     * @param  list<array{Round, DueRoundResource, array<string, mixed>}>  $due  rounds with their course loaded, as they are shown, and the recipe with its jars
+     * @param  list<array{Round, DueRoundResource, array<string, mixed>}>  $due  rounds with their course loaded, as they are shown, and the
+     *     recipe with its jars
      * @return list<DayBatchResource>
      */
     public function __invoke(Garden $garden, array $due): array
@@ -61,20 +60,43 @@ final readonly class ShowDay
             return [];
         }
         $mixer = $this->mixer->with($this->household->own($garden));
-        $troubled = $garden->troubles()->toBase()->where('status', TroubleStatus::Open)->reorder()->get(['planting_id', 'target'])->groupBy('planting_id')->map(static fn ($some): array => array_values($some->pluck('target')->all()));
-        $mixes = array_map(fn (array $one): Mix => $mixer->mix($this->household->reader($garden)->read($one[2]), $one[0]->volumeMl(), $garden->units), $due);
+        $troubled = $garden
+            ->troubles()
+            ->toBase()
+            ->where('status', TroubleStatus::Open)
+            ->reorder()
+            ->get(['planting_id', 'target'])
+            ->groupBy('planting_id')
+            ->map(static fn ($some): array => array_values($some->pluck('target')->all()));
+        $mixes = array_map(
+            fn (array $one): Mix => $mixer->mix($this->household->reader($garden)->read($one[2]), $one[0]->volumeMl(), $garden->units),
+            $due,
+        );
         $needs = $this->needs($garden, $due, $mixes);
         $sprays = [];
         foreach ($due as $n => [$round, , $body]) {
             $sprays[] = $this->spray($garden, $round, $body, $mixes[$n], $needs, $troubled->all());
         }
-        $done = $garden->ticks()->toBase()->where('day', $garden->localNow()->toDateString())->pluck('created_at', 'step')->all();
+        $done = $garden
+            ->ticks()
+            ->toBase()
+            ->where('day', $garden->localNow()->toDateString())
+            ->pluck('created_at', 'step')
+            ->all();
         $rounds = [];
         foreach ($due as $one) {
             $rounds[$one[0]->id] = $one;
         }
 
-        return array_map(fn (Batch $batch): DayBatchResource => $this->batch($garden, $batch, array_map(static fn (DueSpray $one): array => $rounds[$one->round], $batch->sprays), $done), Day::of($sprays, $mixer, $this->keepingTimes, $this->rinse)->batches);
+        return array_map(
+            fn (Batch $batch): DayBatchResource => $this->batch(
+                $garden,
+                $batch,
+                array_map(static fn (DueSpray $one): array => $rounds[$one->round], $batch->sprays),
+                $done,
+            ),
+            Day::of($sprays, $mixer, $this->keepingTimes, $this->rinse)->batches,
+        );
     }
 
     /**
@@ -88,10 +110,27 @@ final readonly class ShowDay
         $today = $garden->localNow()->startOfDay();
 
         return new DueSpray(
-            $round->id, md5(json_encode([$body, $course->sprayer_id, $course->products], JSON_THROW_ON_ERROR)), $mix, $course->sprayer?->vessel(), $round->dueAt($garden->time_zone)->getTimestamp(),
-            array_values($round->open()->map(fn (Planting $one): DueStand => new DueStand(
-                $one->id, $one->name, $this->plants->named($one->plant), $one->number, $needs[$one->id] ?? null, in_array($course->target, $troubled[$one->id] ?? [], true), $one->new_until !== null && $one->new_until >= $today,
-            ))->all()),
+            $round->id,
+            md5(json_encode([$body, $course->sprayer_id, $course->products], JSON_THROW_ON_ERROR)),
+            $mix,
+            $course->sprayer?->vessel(),
+            $round->dueAt($garden->time_zone)->getTimestamp(),
+            array_values(
+                $round
+                    ->open()
+                    ->map(
+                        fn (Planting $one): DueStand => new DueStand(
+                            $one->id,
+                            $one->name,
+                            $one->met(),
+                            $one->number,
+                            $needs[$one->id] ?? null,
+                            in_array($course->target, $troubled[$one->id] ?? [], true),
+                            $one->new_until !== null && $one->new_until >= $today,
+                        ),
+                    )
+                    ->all(),
+            ),
         );
     }
 
@@ -121,43 +160,85 @@ final readonly class ShowDay
     private function batch(Garden $garden, Batch $batch, array $due, array $done): DayBatchResource
     {
         [$round, $shown, $body] = $due[0];
-        [$lines, $severity, $headline] = [$shown->mix, $shown->severity, $shown->headline];
+        [$lines, $severity, $headline, $instead] = [$shown->mix, $shown->severity, $shown->headline, $shown->instead];
         if (count($due) > 1 || $batch->fills > 1) {
             $plantings = array_merge(...array_map(static fn (array $one): array => $one[0]->open()->all(), $due));
             $bench = $this->bench->forAll($garden, $body, $plantings, $batch->eachMl, $round->course->sprayer);
-            [$lines, $severity, $headline] = [self::lines($bench->layers), $bench->severity, $bench->headline];
+            [$lines, $severity, $headline, $instead] = [self::lines($bench->layers), $bench->severity, $bench->headline, $bench->refused];
         }
         $steps = Day::steps($batch);
+        $isIndoors = array_filter($due, static fn (array $one): bool => $one[0]->open()->contains('indoors', false)) === [];
         $made = $done["mix:{$batch->id()}"] ?? null;
         $madeAt = is_string($made) ? CarbonImmutable::parse($made, 'UTC') : null;
         $volume = fn (float $ml): string => PreciseWords::volume($ml, $garden->units);
 
         return new DayBatchResource(
-            $batch->id(), $shown->recipe, $shown->recipe_id, $shown->sprayer, $shown->sprayer_id, $shown->planting_id, $batch->volumeMl, $volume($batch->volumeMl),
-            $batch->fills > 1 ? Say::it('rounds.in-fills', ['fills' => (string) $batch->fills, 'each' => $volume($batch->eachMl)]) : null, $lines, $shown->jars, $batch->keeps === null ? null : $this->catalogue->sentence($batch->keeps->said()),
-            $madeAt?->toIso8601ZuluString(), $batch->keeps === null ? null : $madeAt?->addMinutes((int) round($batch->keeps->hours->likely * 60.0))->toIso8601ZuluString(),
-            $batch->overMl !== null && $batch->overMl > 0.25 * $batch->volumeMl ? Say::it('rounds.by-their-size', ['volume' => $volume($batch->volumeMl - $batch->overMl)]) : null,
-            array_map(static fn (array $one): DueRoundResource => $one[1], $due), array_map(fn (DayTask $step, int $n): DayStepResource => $this->step($garden, $step, $batch, isset($done[$step->id]), $n === 1), $steps, array_keys($steps)), $severity, $headline,
+            $batch->id(),
+            $shown->recipe,
+            $shown->recipe_id,
+            $shown->sprayer,
+            $shown->sprayer_id,
+            $shown->planting_id,
+            $batch->volumeMl,
+            $volume($batch->volumeMl),
+            $batch->fills > 1 ? Say::it('rounds.in-fills', ['fills' => (string) $batch->fills, 'each' => $volume($batch->eachMl)]) : null,
+            $lines,
+            $shown->jars,
+            $batch->keeps === null ? null : $this->catalogue->sentence($batch->keeps->said()),
+            $madeAt?->toIso8601ZuluString(),
+            $batch->keeps === null ? null : $madeAt?->addMinutes((int) round($batch->keeps->hours->likely * 60.0))->toIso8601ZuluString(),
+            $batch->overMl !== null && $batch->overMl > 0.25 * $batch->volumeMl
+                ? Say::it('rounds.by-their-size', ['volume' => $volume($batch->volumeMl - $batch->overMl)])
+                : null,
+            array_map(static fn (array $one): DueRoundResource => $one[1], $due),
+            array_map(
+                fn (DayTask $step, int $n): DayStepResource => $this->step(
+                    $garden,
+                    $step,
+                    $batch,
+                    isset($done[$step->id]),
+                    $n === 1,
+                    $isIndoors,
+                ),
+                $steps,
+                array_keys($steps),
+            ),
+            $severity,
+            $headline,
+            $instead,
         );
     }
 
     /** @param  bool  $isFirst  the first that is sprayed, where what to mind with it is said */
-    private function step(Garden $garden, DayTask $step, Batch $batch, bool $done, bool $isFirst): DayStepResource
+    private function step(Garden $garden, DayTask $step, Batch $batch, bool $done, bool $isFirst, bool $isIndoors): DayStepResource
     {
         $name = $step->portion === null ? '' : "{$step->portion->stand->number} × {$step->portion->stand->name}";
         $params = [
-            'name' => $name === '' ? 'none' : $name, 'minutes' => $step->portion->rinseAfter ?? 0.0, 'volume' => PreciseWords::volume($batch->volumeMl, $garden->units),
-            'ml' => $step->portion === null || $step->portion->ml <= 0.0 ? 'none' : PreciseWords::volume($step->portion->ml, $garden->units),
+            'name' => $name === '' ? 'none' : $name,
+            'minutes' => $step->portion->rinseAfter ?? 0.0,
+            'volume' => PreciseWords::volume($batch->volumeMl, $garden->units),
+            'ml' => $step->portion === null || $step->portion->ml <= 0.0
+                ? 'none'
+                : PreciseWords::volume($step->portion->ml, $garden->units),
         ];
 
-        return new DayStepResource($step->id, $step->kind, $this->catalogue->say(Message::of("course.batch.$step->kind", $params)), $this->how($step, $batch->mix, $isFirst), $step->portion?->stand->id, $name === '' ? null : $name, $step->kind === 'rinse' ? $step->portion?->rinseAfter : null, $done);
+        return new DayStepResource(
+            $step->id,
+            $step->kind,
+            $this->catalogue->say(Message::of("course.batch.$step->kind", $params)),
+            $this->how($step, $batch->mix, $isFirst, $isIndoors),
+            $step->portion?->stand->id,
+            $name === '' ? null : $name,
+            $step->kind === 'rinse' ? $step->portion?->rinseAfter : null,
+            $done,
+        );
     }
 
-    private function how(DayTask $step, Mix $mix, bool $isFirst): ?string
+    private function how(DayTask $step, Mix $mix, bool $isFirst, bool $isIndoors): ?string
     {
         return match ($step->kind) {
-            'mix' => $this->minded($mix, 'handle'),
-            'spray' => $isFirst ? $this->minded($mix, 'spray') : null,
+            'mix' => $this->minded($mix, 'handle', $isIndoors),
+            'spray' => $isFirst ? $this->minded($mix, 'spray', $isIndoors) : null,
             'leftover' => $this->disposal($mix),
             'rinse' => $this->catalogue->say(Message::of('course.batch.rinse-why')),
             'clean' => $this->catalogue->say(Message::of('course.batch.clean-how')),
@@ -166,9 +247,12 @@ final readonly class ShowDay
     }
 
     /** What to mind at that moment with this mix; what holds for all of them is known by then. */
-    private function minded(Mix $mix, string $moment): ?string
+    private function minded(Mix $mix, string $moment, bool $isIndoors): ?string
     {
-        $notes = array_map(fn (CareNote $note): string => $this->catalogue->say($note->said()), $this->care->of($mix, $moment, isShort: true));
+        $notes = array_map(
+            fn (CareNote $note): string => $this->catalogue->say($note->said()),
+            $this->care->of($mix, $moment, isShort: true, isIndoors: $isIndoors),
+        );
 
         return $notes === [] ? null : implode(' ', $notes);
     }
@@ -187,6 +271,12 @@ final readonly class ShowDay
      */
     public static function lines(array $layers): array
     {
-        return array_map(static fn (LayerResource $layer): string => $layer->amount.' '.mb_strtolower($layer->name).($layer->group === 'water' || $layer->measure === null ? '' : ": $layer->measure"), $layers);
+        return array_map(
+            static fn (LayerResource $layer): string => $layer->amount.
+                ' '.
+                mb_strtolower($layer->name).
+                ($layer->group === 'water' || $layer->measure === null ? '' : ": $layer->measure"),
+            $layers,
+        );
     }
 }

@@ -49,9 +49,15 @@ final readonly class ShowLanes
     {
         $now = $garden->now();
         $from = $now->getTimestamp();
-        $forecast = $this->provider->isTrue($garden) ? $this->provider->forecast($garden, $from, $from + self::DAYS * 86400) : Forecast::of([]);
+        $forecast = $this->provider->isTrue($garden)
+            ? $this->provider->forecast($garden, $from, $from + self::DAYS * 86400)
+            : Forecast::of([]);
         $open = static fn ($rounds) => $rounds->where('status', RoundStatus::Planned);
-        $courses = $garden->courses()->whereHas('rounds', $open)->with(['recipe', 'other', 'sprayer', 'plantings', 'rounds' => $open])->get();
+        $courses = $garden
+            ->courses()
+            ->whereHas('rounds', $open)
+            ->with(['recipe', 'other', 'sprayer', 'plantings', 'rounds' => $open])
+            ->get();
         $windows = $marks = [];
         $judge = null;
         foreach ($courses as $course) {
@@ -60,7 +66,10 @@ final readonly class ShowLanes
                 continue;
             }
             $judge ??= new HourJudge($this->windows, $core->place, $forecast);
-            $windows[] = new CourseWindowsResource($course->id, $forecast->isEmpty() ? [] : $this->days(new SlotFinder($judge), $core, $from));
+            $windows[] = new CourseWindowsResource(
+                $course->id,
+                $forecast->isEmpty() ? [] : $this->days(new SlotFinder($judge), $core, $from),
+            );
             foreach ($course->rounds as $round) {
                 $marks[] = $this->look($garden, $course, $core, $round);
             }
@@ -72,7 +81,12 @@ final readonly class ShowLanes
     private function core(Garden $garden, Course $course, CarbonImmutable $now): ?CoreCourse
     {
         try {
-            return $this->courses->stored($garden, $course, $now->setTimezone($garden->time_zone)->toDateString(), $course->rounds->firstOrFail()->number);
+            return $this->courses->stored(
+                $garden,
+                $course,
+                $now->setTimezone($garden->time_zone)->toDateString(),
+                $course->rounds->firstOrFail()->number,
+            );
         } catch (BadInput) {
             return null;
         }
@@ -103,7 +117,12 @@ final readonly class ShowLanes
         $hours = $this->after->hours(array_map(static fn (FinalStrength $one): string => $one->substance->id, $mix->strengths));
         $on = $round->dueAt($garden->time_zone)->addHours((int) $hours)->toDateString();
 
-        return new CourseMarkResource($course->id, 'look', $on, $this->catalogue->say(Message::of('course.mark.look', ['n' => $round->number, 'hours' => $hours])));
+        return new CourseMarkResource(
+            $course->id,
+            'look',
+            $on,
+            $this->catalogue->say(Message::of('course.mark.look', ['n' => $round->number, 'hours' => $hours])),
+        );
     }
 
     /**
@@ -120,10 +139,15 @@ final readonly class ShowLanes
         }
         $marks = [];
         foreach ($this->makings->batches($garden) as $batch) {
-            $course = $batch->needs === [] ? null : ($of[$batch->needs[0]->round] ?? null);
+            $course = $batch->needs === [] ? null : $of[$batch->needs[0]->round] ?? null;
             if ($course !== null && $batch->kind->hours->likely > 0.0) {
                 $day = CarbonImmutable::instance($batch->startAt)->setTimezone($garden->time_zone)->toDateString();
-                $marks[] = new CourseMarkResource($course, 'start', $day, $this->catalogue->say(Message::of('making.task.start', ['name' => $this->catalogue->say($batch->kind->name())])));
+                $marks[] = new CourseMarkResource(
+                    $course,
+                    'start',
+                    $day,
+                    $this->catalogue->say(Message::of('making.task.start', ['name' => $this->catalogue->say($batch->kind->name())])),
+                );
             }
         }
 

@@ -53,7 +53,8 @@ final readonly class ShowToday
     public function __invoke(Garden $garden): TodayResource
     {
         $today = $garden->localNow()->startOfDay();
-        $rounds = $garden->rounds()
+        $rounds = $garden
+            ->rounds()
             ->where('status', RoundStatus::Planned)
             ->where('due_on', '<=', $today->addDays(self::DAYS_AHEAD)->toDateString())
             ->whereHas('course')
@@ -66,8 +67,14 @@ final readonly class ShowToday
         return new TodayResource(
             $today->toDateString(),
             array_values(array_filter($due, static fn (DueRoundResource $round): bool => $round->in_days <= 0)),
-            array_slice(array_values(array_filter($due, static fn (DueRoundResource $round): bool => $round->in_days > 0)), 0, self::MOST_COMING),
-            array_values($last->map(static fn (Application $entry): ApplicationResource => ApplicationResource::of($entry, $garden->units))->all()),
+            array_slice(
+                array_values(array_filter($due, static fn (DueRoundResource $round): bool => $round->in_days > 0)),
+                0,
+                self::MOST_COMING,
+            ),
+            array_values(
+                $last->map(static fn (Application $entry): ApplicationResource => ApplicationResource::of($entry, $garden->units))->all(),
+            ),
             $this->looks($garden, $today->toDateString()),
             $this->patches($garden),
             ($this->tasks)($garden),
@@ -81,18 +88,45 @@ final readonly class ShowToday
     /** @return list<TroubleBriefResource> open troubles whose next look is due, the longest due first */
     private function looks(Garden $garden, string $today): array
     {
-        $open = $garden->troubles()->where('status', TroubleStatus::Open)->with(['planting.zone', 'counts', 'tacticUses'])->get();
+        $open = $garden
+            ->troubles()
+            ->where('status', TroubleStatus::Open)
+            ->with(['planting.zone', 'counts', 'tacticUses'])
+            ->get();
         $briefs = $open->map(fn (Trouble $trouble): TroubleBriefResource => $this->troubles->brief($garden, $trouble));
 
-        return array_values($briefs->filter(static fn (TroubleBriefResource $brief): bool => $brief->look_again_on === null || $brief->look_again_on <= $today)->sortBy('look_again_on')->values()->all());
+        return array_values(
+            $briefs
+                ->filter(static fn (TroubleBriefResource $brief): bool => $brief->look_again_on === null || $brief->look_again_on <= $today)
+                ->sortBy('look_again_on')
+                ->values()
+                ->all(),
+        );
     }
 
     /** @return list<DuePatchResource> the longest due first */
     private function patches(Garden $garden): array
     {
-        return array_values($garden->looks()->toBase()->join('plantings', 'plantings.id', '=', 'looks.planting_id')->whereNull('looks.score')->whereNull('plantings.retired_on')
-            ->where('looks.look_at', '<=', $garden->now())->reorder('looks.look_at')->get(['looks.planting_id', 'plantings.name', 'looks.recipe_name', 'looks.fraction'])
-            ->map(static fn (object $row): DuePatchResource => new DuePatchResource((string) $row->planting_id, (string) $row->name, (string) $row->recipe_name, (float) $row->fraction))->all());
+        return array_values(
+            $garden
+                ->looks()
+                ->toBase()
+                ->join('plantings', 'plantings.id', '=', 'looks.planting_id')
+                ->whereNull('looks.score')
+                ->whereNull('plantings.retired_on')
+                ->where('looks.look_at', '<=', $garden->now())
+                ->reorder('looks.look_at')
+                ->get(['looks.planting_id', 'plantings.name', 'looks.recipe_name', 'looks.fraction'])
+                ->map(
+                    static fn (object $row): DuePatchResource => new DuePatchResource(
+                        (string) $row->planting_id,
+                        (string) $row->name,
+                        (string) $row->recipe_name,
+                        (float) $row->fraction,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** @return array{Round, DueRoundResource, array<string, mixed>} with the recipe and its jars */
@@ -110,7 +144,10 @@ final readonly class ShowToday
             $recipe->name,
             $recipe->id,
             $course->target === null ? null : $this->targets->named($course->target)->name,
-            $round->open()->map(static fn (Planting $planting): string => "$planting->number × $planting->name")->join(', ', Say::it('rounds.and')),
+            $round
+                ->open()
+                ->map(static fn (Planting $planting): string => "$planting->number × $planting->name")
+                ->join(', ', Say::it('rounds.and')),
             $course->sprayer?->name,
             $course->sprayer_id,
             $round->open()->first()?->id,
@@ -121,6 +158,7 @@ final readonly class ShowToday
             $jars,
             $bench->severity,
             $bench->headline,
+            $bench->refused,
         );
 
         return [$round, $due, $body];

@@ -33,6 +33,7 @@ final readonly class SuggestRounds
         private CourseInCore $courses,
         private Planner $planner,
         private Catalogue $catalogue,
+        private FindNeighbours $neighbours,
     ) {}
 
     /**
@@ -42,25 +43,60 @@ final readonly class SuggestRounds
      *
      * @throws BadInput
      */
-    public function __invoke(Garden $garden, array $recipes, Collection $plantings, ?string $target, string $start, Purpose $purpose = Purpose::Outbreak): ?SuggestionResource
-    {
-        $course = $this->courses->of($garden, 'new', array_map(static fn (Recipe $one): array => $one->body, $recipes), $plantings, $target, $start, null, null, $purpose);
+    public function __invoke(
+        Garden $garden,
+        array $recipes,
+        Collection $plantings,
+        ?string $target,
+        string $start,
+        Purpose $purpose = Purpose::Outbreak,
+    ): ?SuggestionResource {
+        $course = $this->courses->of(
+            $garden,
+            'new',
+            array_map(static fn (Recipe $one): array => $one->body, $recipes),
+            $plantings,
+            $target,
+            $start,
+            null,
+            null,
+            $purpose,
+        );
         if ($course === null) {
             return null;
         }
         $now = $garden->now();
         // Made-up weather plans no real round: then only the season and the time of day are known.
         $isTrue = $this->provider->isTrue($garden);
-        $forecast = $isTrue ? $this->provider->forecast($garden, $now->getTimestamp(), $now->getTimestamp() + self::DAYS * 86400) : Forecast::of([]);
-        $plan = $this->planner->plan([$course], $forecast, $now->getTimestamp())['new'];
+        $forecast = $isTrue
+            ? $this->provider->forecast($garden, $now->getTimestamp(), $now->getTimestamp() + self::DAYS * 86400)
+            : Forecast::of([]);
+        $neighbours = $this->neighbours->among($garden, $this->neighbours->courses($garden), null, $plantings, null, $course->mixes);
+        $plan = $this->planner->plan([$course], $forecast, $now->getTimestamp(), $neighbours)['new'];
         $words = new RoundWords($this->catalogue, WeatherUnits::of($garden->units));
 
         return new SuggestionResource(
-            $plan->rhythm->days, $plan->rhythm->number, $words->rhythm($plan->rhythm),
-            array_map(static fn (PlannedRound $round): SuggestedRoundResource => new SuggestedRoundResource(
-                $round->slot->day, CarbonImmutable::createFromTimestamp($round->slot->from, $garden->time_zone)->hour, CarbonImmutable::createFromTimestamp($round->slot->from, 'UTC')->toIso8601ZuluString(), $recipes[($round->number - 1) % count($recipes)]->name, $words->because($round, $plan->rhythm, $forecast), $round->isLate, $round->slot->hours[0]->word->value,
-            ), $plan->rounds),
-            $isTrue ? $this->provider->name($garden) : Say::it('rounds.no-forecast-only'), Say::ground($plan->rhythm->basis, $plan->rhythm->sure),
+            $plan->rhythm->days,
+            $plan->rhythm->number,
+            $words->rhythm($plan->rhythm),
+            array_map(
+                static fn (PlannedRound $round): SuggestedRoundResource => new SuggestedRoundResource(
+                    $round->slot->day,
+                    CarbonImmutable::createFromTimestamp($round->slot->from, $garden->time_zone)->hour,
+                    CarbonImmutable::createFromTimestamp($round->slot->from, 'UTC')->toIso8601ZuluString(),
+                    $recipes[($round->number - 1) % count($recipes)]->name,
+                    $words->because($round, $plan->rhythm, $forecast, $course->isIndoors()),
+                    $round->isLate,
+                    $round->slot->hours[0]->word->value,
+                ),
+                $plan->rounds,
+            ),
+            match (true) {
+                $course->isIndoors() => Say::it('rounds.in-a-room'),
+                $isTrue => $this->provider->name($garden),
+                default => Say::it('rounds.no-forecast-only'),
+            },
+            Say::ground($plan->rhythm->basis, $plan->rhythm->sure),
         );
     }
 }

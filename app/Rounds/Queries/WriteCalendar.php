@@ -23,24 +23,34 @@ final readonly class WriteCalendar
     /** Half an hour for starting a steep, in seconds. */
     private const STEEP = 1800;
 
-    public function __construct(
-        private Targets $targets,
-        private PlanMakings $makings,
-        private Catalogue $catalogue,
-    ) {}
+    public function __construct(private Targets $targets, private PlanMakings $makings, private Catalogue $catalogue) {}
 
     public function __invoke(Garden $garden): string
     {
         $calendar = new RoundCalendar("$garden->name: rounds");
-        $rounds = $garden->rounds()->where('status', RoundStatus::Planned)->whereHas('course')->with(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])->get();
+        $rounds = $garden
+            ->rounds()
+            ->where('status', RoundStatus::Planned)
+            ->whereHas('course')
+            ->with(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])
+            ->get();
         foreach ($rounds as $round) {
             $course = $round->course;
             $from = $round->dueAt($garden->time_zone)->getTimestamp();
             $remedy = $round->remedy()->name;
-            $what = $course->target === null ? $remedy : Say::it('rounds.against', ['remedy' => $remedy, 'target' => $this->targets->named($course->target)->name]);
+            $what =
+                $course->target === null
+                    ? $remedy
+                    : Say::it('rounds.against', ['remedy' => $remedy, 'target' => $this->targets->named($course->target)->name]);
             $calendar->add(
-                $round->id, $from, $from + 3600, $what,
-                PreciseWords::volume($course->volume_ml, $garden->units).($course->sprayer === null ? '' : ", {$course->sprayer->name}")."\n".$course->plantings->map(static fn (Planting $one): string => "$one->number × $one->name")->implode("\n"),
+                $round->id,
+                $from,
+                $from + 3600,
+                $what,
+                PreciseWords::volume($course->volume_ml, $garden->units).
+                    ($course->sprayer === null ? '' : ", {$course->sprayer->name}").
+                    "\n".
+                    $course->plantings->map(static fn (Planting $one): string => "$one->number × $one->name")->implode("\n"),
                 CarbonImmutable::instance($round->updated_at ?? CarbonImmutable::createFromTimestamp(0)),
             );
         }
@@ -49,8 +59,15 @@ final readonly class WriteCalendar
             if ($batch->kind->hours->likely > 0.0) {
                 $start = $batch->startAt->getTimestamp();
                 $calendar->add(
-                    "steep-{$batch->kind->id}-$start", $start, $start + self::STEEP, $this->catalogue->say(Message::of('making.task.start', ['name' => $this->catalogue->say($batch->kind->name())])),
-                    implode("\n", array_map(static fn (StockNeed $need): string => "$need->for, ".$need->at->format('j F'), $batch->needs)), CarbonImmutable::createFromTimestamp($start),
+                    "steep-{$batch->kind->id}-$start",
+                    $start,
+                    $start + self::STEEP,
+                    $this->catalogue->say(Message::of('making.task.start', ['name' => $this->catalogue->say($batch->kind->name())])),
+                    implode(
+                        "\n",
+                        array_map(fn (StockNeed $need): string => "$need->for, ".$this->catalogue->hear($need->at->format('j F')), $batch->needs),
+                    ),
+                    CarbonImmutable::createFromTimestamp($start),
                 );
             }
         }

@@ -10,6 +10,7 @@ use App\Http\Requests\TypedRequest;
 use App\Models\Course;
 use App\Models\Garden;
 use App\Rounds\CourseDraft;
+use App\Rounds\Queries\RefusePlan;
 use App\Rounds\Writes\PlanCourse;
 use Carbon\CarbonImmutable;
 use Closure;
@@ -33,6 +34,7 @@ final class CourseRequest extends TypedRequest
         'volume' => 'As typed; the sprayer\'s usable volume if left out.',
         'products' => 'Bottles taken for lines of the recipe.',
         'rounds' => 'Where they are not evenly spaced.',
+        'all_the_same' => 'What does not go together has been said, and it is to be planned.',
         'other_recipe_id' => 'A remedy that takes turns with the first.',
     ];
 
@@ -50,13 +52,14 @@ final class CourseRequest extends TypedRequest
             'products' => ['nullable', 'array', 'max:40'],
             'products.*.line' => ['required', 'integer', 'between:0,40'],
             'products.*.product_id' => ['required', 'string'],
-            'every_days' => ['required', 'integer', 'between:1,'.Repeat::MAX_DAYS],
+            'every_days' => ['required', 'numeric', 'between:1,'.Repeat::MAX_DAYS],
             'times' => ['required', 'integer', 'between:1,'.Repeat::MAX_TIMES],
             'starts_on' => ['required', 'date_format:Y-m-d'],
             'rounds' => ['nullable', 'array', 'max:'.Repeat::MAX_TIMES],
             'rounds.*.day' => ['required', 'date_format:Y-m-d', 'distinct'],
             'rounds.*.hour' => ['nullable', 'integer', 'between:0,23'],
             'purpose' => ['nullable', Rule::enum(Purpose::class)],
+            'all_the_same' => ['nullable', 'boolean'],
             'other_recipe_id' => ['nullable', 'string', 'different:recipe_id'],
         ];
     }
@@ -67,8 +70,9 @@ final class CourseRequest extends TypedRequest
      * @return Closure(): Course
      *
      * @throws BadInput
+     * @throws ValidationException where it is not to be planned
      */
-    public function plan(Garden $garden, PlanCourse $plan): Closure
+    public function plan(Garden $garden, PlanCourse $plan, RefusePlan $refuse): Closure
     {
         $recipe = $garden->recipes()->findOrFail($this->string('recipe_id')->toString());
         $sprayer = $this->filled('sprayer_id') ? $garden->sprayers()->findOrFail($this->string('sprayer_id')->toString()) : null;
@@ -83,9 +87,10 @@ final class CourseRequest extends TypedRequest
         $trouble = $this->filled('trouble_id') ? $garden->troubles()->findOrFail($this->string('trouble_id')->toString()) : null;
         $volume = $this->filled('volume') ? $this->string('volume')->toString() : null;
         $mix = app(JudgeMix::class)->judgedMix($garden, $recipe->body, $sprayer, $plantings->first(), $volume)->mix;
-        $repeat = Repeat::every($this->integer('every_days'), $this->integer('times'));
-        $startsOn = CarbonImmutable::createFromFormat('!Y-m-d', $this->string('starts_on')->toString(), $garden->time_zone)
-            ?? throw ValidationException::withMessages(['starts_on' => Say::it('refused.not-day-write')]);
+        $repeat = Repeat::every($this->float('every_days'), $this->integer('times'));
+        $startsOn =
+            CarbonImmutable::createFromFormat('!Y-m-d', $this->string('starts_on')->toString(), $garden->time_zone) ??
+            throw ValidationException::withMessages(['starts_on' => Say::it('refused.not-day-write')]);
 
         $products = $this->products($garden);
 
@@ -94,9 +99,26 @@ final class CourseRequest extends TypedRequest
             $repeat = Repeat::every($repeat->everyDays, count($rounds));
             $startsOn = CarbonImmutable::parse($rounds[0][0], $garden->time_zone);
         }
+        $other = $this->filled('other_recipe_id') ? $garden->recipes()->findOrFail($this->string('other_recipe_id')->toString()) : null;
+        $recipes = $other === null ? [$recipe] : [$recipe, $other];
+        $purpose = $this->enum('purpose', Purpose::class) ?? Purpose::Outbreak;
+        $refuse($garden, $recipes, $plantings, $target, $mix->finalVolume->likely, $sprayer, $startsOn, $purpose);
+        if ($rounds === [] && ! $this->boolean('all_the_same')) {
+            $refuse->byHand($garden, $recipes, $plantings, $target, $mix->finalVolume->likely, $repeat, $startsOn);
+        }
         $draft = new CourseDraft(
-            $recipe, $sprayer, $plantings, $target, $mix->finalVolume->likely, $repeat, $startsOn, $trouble, $products, $rounds,
-            $this->enum('purpose', Purpose::class) ?? Purpose::Outbreak, $this->filled('other_recipe_id') ? $garden->recipes()->findOrFail($this->string('other_recipe_id')->toString()) : null,
+            $recipe,
+            $sprayer,
+            $plantings,
+            $target,
+            $mix->finalVolume->likely,
+            $repeat,
+            $startsOn,
+            $trouble,
+            $products,
+            $rounds,
+            $purpose,
+            $other,
         );
 
         return static fn (): Course => $plan($garden, $draft);

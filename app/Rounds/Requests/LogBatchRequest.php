@@ -37,10 +37,17 @@ final class LogBatchRequest extends TypedRequest
     public function rules(): array
     {
         return [
-            'rounds' => ['required', 'array', 'min:1', 'max:30'], 'rounds.*.id' => ['required', 'string', 'distinct'], 'rounds.*.version' => ['required', 'integer'],
-            'planting_ids' => ['nullable', 'array', 'max:200'], 'planting_ids.*' => ['string'],
-            'applied_at' => ['nullable', 'date_format:Y-m-d\TH:i'], 'volume' => ['nullable', 'string', 'max:80'], 'left' => ['nullable', 'string', 'max:80'], 'rinsed' => ['nullable', 'boolean'],
-            'by' => ['nullable', 'string', 'max:80'], 'note' => ['nullable', 'string', 'max:5000'],
+            'rounds' => ['required', 'array', 'min:1', 'max:30'],
+            'rounds.*.id' => ['required', 'string', 'distinct'],
+            'rounds.*.version' => ['required', 'integer'],
+            'planting_ids' => ['nullable', 'array', 'max:200'],
+            'planting_ids.*' => ['string'],
+            'applied_at' => ['nullable', 'date_format:Y-m-d\TH:i'],
+            'volume' => ['nullable', 'string', 'max:80'],
+            'left' => ['nullable', 'string', 'max:80'],
+            'rinsed' => ['nullable', 'boolean'],
+            'by' => ['nullable', 'string', 'max:80'],
+            'note' => ['nullable', 'string', 'max:5000'],
         ];
     }
 
@@ -52,23 +59,35 @@ final class LogBatchRequest extends TypedRequest
     public function rounds(Garden $garden): Collection
     {
         $seen = collect($this->array('rounds'));
-        $rounds = $garden->rounds()->whereKey($seen->pluck('id')->all())->with(['application', 'course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])->get();
+        $rounds = $garden
+            ->rounds()
+            ->whereKey($seen->pluck('id')->all())
+            ->with(['application', 'course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])
+            ->get();
         if ($rounds->count() !== $seen->count()) {
             throw ValidationException::withMessages(['rounds' => Say::it('refused.one-rounds-not')]);
         }
-        $versions = $seen->pluck('version', 'id');
         foreach ($rounds as $round) {
-            $round->refuseStale((int) $versions->get($round->id), $this->wanted(), RoundResource::of($round));
+            $round->refuseStale($this->version($round->id), $this->wanted(), RoundResource::of($round));
             if ($round->status !== RoundStatus::Planned) {
-                throw ValidationException::withMessages(['status' => Say::it('refused.round-not-planned', ['number' => (string) $round->number, 'status' => $round->status->value])]);
+                throw ValidationException::withMessages([
+                    'status' => Say::it('refused.round-not-planned', [
+                        'number' => (string) $round->number,
+                        'status' => $round->status->value,
+                    ]),
+                ]);
             }
         }
-        if ($rounds->map(static fn (Round $round): string => $round->remedy()->id.'.'.$round->course->sprayer_id)->unique()->count() > 1) {
+        if (
+            $rounds->map(static fn (Round $round): string => $round->remedy()->id.'.'.$round->course->sprayer_id)->unique()->count() > 1
+        ) {
             throw ValidationException::withMessages(['rounds' => Say::it('refused.these-rounds-take')]);
         }
         $ids = $this->plantingIds();
         if ($ids !== null) {
-            $open = $rounds->flatMap(static fn (Round $round): array => $round->open()->map(static fn (Planting $one): string => $one->id)->all());
+            $open = $rounds->flatMap(
+                static fn (Round $round): array => $round->open()->map(static fn (Planting $one): string => $one->id)->all(),
+            );
             if ($open->isNotEmpty() && $open->intersect($ids)->isEmpty()) {
                 throw ValidationException::withMessages(['planting_ids' => Say::it('refused.nothing-chosen-tick')]);
             }
@@ -77,15 +96,31 @@ final class LogBatchRequest extends TypedRequest
         return $rounds->toBase();
     }
 
+    /** That a round was seen in; 0 where it is not among them. */
+    private function version(string $id): int
+    {
+        foreach ($this->array('rounds') as $round) {
+            if (is_array($round) && ($round['id'] ?? null) === $id && is_numeric($round['version'] ?? null)) {
+                return (int) $round['version'];
+            }
+        }
+
+        return 0;
+    }
+
     /** @return list<string>|null */
     public function plantingIds(): ?array
     {
-        return $this->has('planting_ids') && $this->input('planting_ids') !== null ? array_values(array_filter($this->array('planting_ids'), is_string(...))) : null;
+        return $this->has('planting_ids') && $this->input('planting_ids') !== null
+            ? array_values(array_filter($this->array('planting_ids'), is_string(...)))
+            : null;
     }
 
     public function appliedAt(Garden $garden): CarbonImmutable
     {
-        return $this->filled('applied_at') ? CarbonImmutable::parse($this->string('applied_at')->toString(), $garden->time_zone) : $garden->now();
+        return $this->filled('applied_at')
+            ? CarbonImmutable::parse($this->string('applied_at')->toString(), $garden->time_zone)
+            : $garden->now();
     }
 
     /**

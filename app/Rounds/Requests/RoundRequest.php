@@ -30,7 +30,9 @@ abstract class RoundRequest extends TypedRequest
         $wanted = $this->safe()->all();
         $round->refuseStale($this->integer('version'), $wanted, RoundResource::of($round));
         if ($round->status !== RoundStatus::Planned) {
-            throw ValidationException::withMessages(['status' => Say::it('refused.this-round-not-planned', ['status' => $round->status->value])]);
+            throw ValidationException::withMessages([
+                'status' => Say::it('refused.this-round-not-planned', ['status' => $round->status->value]),
+            ]);
         }
     }
 

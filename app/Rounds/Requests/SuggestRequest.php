@@ -16,8 +16,13 @@ final class SuggestRequest extends TypedRequest
     public function rules(): array
     {
         return [
-            'recipe_id' => ['required', 'string'], 'planting_ids' => ['present', 'array', 'max:200'], 'planting_ids.*' => ['string'], 'target' => ['required', 'string', 'max:80'],
-            'starts_on' => ['required', 'date_format:Y-m-d'], 'purpose' => ['nullable', Rule::enum(Purpose::class)], 'other_recipe_id' => ['nullable', 'string', 'different:recipe_id'],
+            'recipe_id' => ['required', 'string'],
+            'planting_ids' => ['present', 'array', 'max:200'],
+            'planting_ids.*' => ['string'],
+            'target' => ['required', 'string', 'max:80'],
+            'starts_on' => ['required', 'date_format:Y-m-d'],
+            'purpose' => ['nullable', Rule::enum(Purpose::class)],
+            'other_recipe_id' => ['nullable', 'string', 'different:recipe_id'],
         ];
     }
 }

@@ -18,6 +18,9 @@ final class TickRequest extends TypedRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['step' => ['required', 'string', 'max:120', 'regex:/^(mix|spray|rinse|leftover|clean):[a-zA-Z0-9:]+$/'], 'done' => ['required', 'boolean']];
+        return [
+            'step' => ['required', 'string', 'max:120', 'regex:/^(mix|spray|rinse|leftover|clean):[a-zA-Z0-9:]+$/'],
+            'done' => ['required', 'boolean'],
+        ];
     }
 }

@@ -69,12 +69,29 @@ final readonly class ApplicationResource
         $plantings = $snapshot['planting_names'] ?? [];
 
         return new self(
-            $application->id, $application->version, $application->applied_at->toIso8601ZuluString(),
-            $text('recipe_name') ?? '', $text('target_name'), $text('sprayer_name'), $plantings, $number('round_number'), $number('rounds'),
-            $application->volume_ml, PreciseWords::volume($application->volume_ml, $units), $application->by, $application->note,
-            is_string($mix['severity'] ?? null) ? $mix['severity'] : 'fine', $lines, $strengths, $findings,
-            self::taken($snapshot, $units), self::cost($snapshot), $application->planting_ids,
-            WeatherThen::said(is_array($snapshot['weather'] ?? null) ? $snapshot['weather'] : null, WeatherUnits::of($units)), $application->rinsed, self::batch($application, $units),
+            $application->id,
+            $application->version,
+            $application->applied_at->toIso8601ZuluString(),
+            $text('recipe_name') ?? '',
+            $text('target_name'),
+            $text('sprayer_name'),
+            $plantings,
+            $number('round_number'),
+            $number('rounds'),
+            $application->volume_ml,
+            PreciseWords::volume($application->volume_ml, $units),
+            $application->by,
+            $application->note,
+            is_string($mix['severity'] ?? null) ? $mix['severity'] : 'fine',
+            $lines,
+            $strengths,
+            $findings,
+            self::taken($snapshot, $units),
+            self::cost($snapshot),
+            $application->planting_ids,
+            WeatherThen::said(is_array($snapshot['weather'] ?? null) ? $snapshot['weather'] : null, WeatherUnits::of($units)),
+            $application->rinsed,
+            self::batch($application, $units),
         );
     }
 
@@ -87,8 +104,11 @@ final readonly class ApplicationResource
         }
 
         return Say::it('notebook.made', [
-            'volume' => PreciseWords::volume($batch->volume_ml, $units), 'many' => $batch->fills > 1 ? 'yes' : 'no', 'fills' => (string) $batch->fills,
-            'over' => $batch->left_ml > 0.0 ? 'yes' : 'no', 'left' => PreciseWords::volume((float) $batch->left_ml, $units),
+            'volume' => PreciseWords::volume($batch->volume_ml, $units),
+            'many' => $batch->fills > 1 ? 'yes' : 'no',
+            'fills' => (string) $batch->fills,
+            'over' => $batch->left_ml > 0.0 ? 'yes' : 'no',
+            'left' => PreciseWords::volume((float) $batch->left_ml, $units),
         ]);
     }
 
@@ -103,7 +123,10 @@ final readonly class ApplicationResource
         $taken = $snapshot['taken'] ?? [];
         foreach ($taken as $one) {
             $amount = (float) $one['amount'];
-            $said[] = Say::it('notebook.out-of', ['amount' => ($one['is_poured'] ?? true) ? PreciseWords::volume($amount, $units) : PreciseWords::mass($amount, $units), 'bottle' => $one['name']]);
+            $said[] = Say::it('notebook.out-of', [
+                'amount' => $one['is_poured'] ?? true ? PreciseWords::volume($amount, $units) : PreciseWords::mass($amount, $units),
+                'bottle' => $one['name'],
+            ]);
         }
 
         return $said;
@@ -122,6 +145,6 @@ final readonly class ApplicationResource
             return null;
         }
 
-        return ($cost['is_whole'] ?? false) ? $cost['said'] : Say::it('notebook.at-least', ['cost' => $cost['said']]);
+        return $cost['is_whole'] ?? false ? $cost['said'] : Say::it('notebook.at-least', ['cost' => $cost['said']]);
     }
 }

@@ -47,10 +47,24 @@ final readonly class CourseResource
     public static function of(Course $course, Targets $targets, Catalogue $catalogue, UnitSystem $units): self
     {
         return new self(
-            $course->id, $course->version, $course->recipe_id, $course->recipe->name, $course->other?->name, $course->other_recipe_id, $course->purpose->value, $course->sprayer_id, $course->sprayer?->name,
+            $course->id,
+            $course->version,
+            $course->recipe_id,
+            $course->recipe->name,
+            $course->other?->name,
+            $course->other_recipe_id,
+            $course->purpose->value,
+            $course->sprayer_id,
+            $course->sprayer?->name,
             $course->target === null ? null : $targets->named($course->target)->name,
-            $course->volume_ml, PreciseWords::volume($course->volume_ml, $units), $course->every_days, $course->times, self::ending($course, $catalogue),
-            array_values($course->plantings->map(static fn (Planting $planting): PlantingResource => PlantingResource::of($planting))->all()),
+            $course->volume_ml,
+            PreciseWords::volume($course->volume_ml, $units),
+            $course->every_days,
+            $course->times,
+            self::ending($course, $catalogue),
+            array_values(
+                $course->plantings->map(static fn (Planting $planting): PlantingResource => PlantingResource::of($planting))->all(),
+            ),
             array_values($course->rounds->map(static fn (Round $round): RoundResource => RoundResource::of($round))->all()),
         );
     }

@@ -36,5 +36,6 @@ final readonly class DayBatchResource
         #[OA\Property(items: new OA\Items(ref: DayStepResource::class))] public array $steps,
         #[OA\Property(enum: ['fine', 'notice', 'caution', 'stop'])] public string $severity,
         #[OA\Property] public string $headline,
+        #[OA\Property(description: 'What to do in place of it, where it must not be mixed.')] public ?string $instead,
     ) {}
 }

@@ -30,5 +30,6 @@ final readonly class DueRoundResource
         #[OA\Property(description: 'Jars of the shelf that it takes from.', items: new OA\Items(type: 'string'))] public array $jars,
         #[OA\Property(enum: ['fine', 'notice', 'caution', 'stop'])] public string $severity,
         #[OA\Property] public string $headline,
+        #[OA\Property(description: 'What to do in place of it, where it must not be mixed.')] public ?string $instead,
     ) {}
 }

@@ -29,10 +29,24 @@ final readonly class TodayResource
         #[OA\Property(items: new OA\Items(ref: DueRoundResource::class))] public array $coming,
         #[OA\Property(items: new OA\Items(ref: ApplicationResource::class))] public array $last,
         #[OA\Property(items: new OA\Items(ref: TroubleBriefResource::class))] public array $looks,
-        #[OA\Property(description: 'Test patches that are due to be looked at.', items: new OA\Items(ref: DuePatchResource::class))] public array $patches,
-        #[OA\Property(description: 'What is to be stirred, strained, tested, used up, thrown away or started.', items: new OA\Items(ref: TaskResource::class))] public array $tasks,
-        #[OA\Property(description: 'Sprays that have had time to work and were not looked at since.', items: new OA\Items(ref: DueInspectionResource::class))] public array $inspections,
-        #[OA\Property(description: 'What is mixed today, in the order of the day.', items: new OA\Items(ref: DayBatchResource::class))] public array $batches,
+        #[
+            OA\Property(description: 'Test patches that are due to be looked at.', items: new OA\Items(ref: DuePatchResource::class)),
+        ]
+        public array $patches,
+        #[OA\Property(
+            description: 'What is to be stirred, strained, tested, used up, thrown away or started.',
+            items: new OA\Items(ref: TaskResource::class),
+        )]
+        public array $tasks,
+        #[OA\Property(
+            description: 'Sprays that have had time to work and were not looked at since.',
+            items: new OA\Items(ref: DueInspectionResource::class),
+        )]
+        public array $inspections,
+        #[
+            OA\Property(description: 'What is mixed today, in the order of the day.', items: new OA\Items(ref: DayBatchResource::class)),
+        ]
+        public array $batches,
         #[OA\Property(items: new OA\Items(ref: LeftBatchResource::class))] public array $leftovers,
         #[OA\Property(description: 'In this hour, as far as it is known: it goes into the log.')] public ?string $weather,
     ) {}

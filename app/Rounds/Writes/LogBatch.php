@@ -34,8 +34,18 @@ final readonly class LogBatch
      * @param  list<string>|null  $plantingIds  that were sprayed; all that were still open where it is null
      * @param  float|null  $volumeMl  that went on them; their share of what was planned where it is null
      */
-    public function __invoke(Garden $garden, Collection $rounds, ?array $plantingIds, CarbonImmutable $at, ?float $volumeMl = null, float $leftMl = 0.0, ?bool $rinsed = null, ?string $by = null, ?string $note = null): Batch
-    {
+    public function __invoke(
+        Garden $garden,
+        Collection $rounds,
+        ?array $plantingIds,
+        CarbonImmutable $at,
+        ?float $volumeMl = null,
+        float $leftMl = 0.0,
+        ?bool $rinsed = null,
+        ?string $by = null,
+        ?string $note = null,
+        ?string $on = null,
+    ): Batch {
         $parts = $this->parts($rounds, $plantingIds);
         $first = $rounds->firstOrFail();
         $recipe = $first->remedy();
@@ -45,15 +55,28 @@ final readonly class LogBatch
         $made = $volumeMl + $leftMl;
         $mixedAt = $this->mixedAt($garden, $rounds, $at);
         $batch = $garden->batches()->create([
-            'recipe_id' => $recipe->id, 'sprayer_id' => $sprayer?->id, 'name' => $recipe->name, 'volume_ml' => $made, 'fills' => $sprayer === null ? 1 : self::fills($sprayer->vessel(), $made),
-            'made_at' => $mixedAt->utc(), 'use_by' => $this->useBy($garden, $recipe->body, $made, $mixedAt), 'left_ml' => $leftMl,
+            'recipe_id' => $recipe->id,
+            'sprayer_id' => $sprayer?->id,
+            'name' => $recipe->name,
+            'volume_ml' => $made,
+            'fills' => $sprayer === null ? 1 : self::fills($sprayer->vessel(), $made),
+            'made_at' => $mixedAt->utc(),
+            'use_by' => $this->useBy($garden, $recipe->body, $made, $mixedAt),
+            'left_ml' => $leftMl,
         ]);
         foreach ($parts as [$round, $plantings, $weight]) {
             $share = $whole > 0.0 ? $weight / $whole : 1.0 / count($parts);
-            ($this->log)($garden, $round, new SprayReport($at, $volumeMl * $share, $plantings, $by, $note, $rinsed, $batch, $made * $share));
+            ($this->log)(
+                $garden,
+                $round,
+                new SprayReport($at, $volumeMl * $share, $plantings, $by, $note, $rinsed, $batch, $made * $share, $on),
+            );
             $done = [...$round->done_planting_ids, ...$plantings->pluck('id')->all()];
             $isDone = $round->course->plantings->pluck('id')->diff($done)->isEmpty();
-            $round->update(['done_planting_ids' => $isDone ? [] : array_values(array_unique($done)), 'status' => $isDone ? RoundStatus::Done : RoundStatus::Planned]);
+            $round->update([
+                'done_planting_ids' => $isDone ? [] : array_values(array_unique(array_filter($done, is_string(...)))),
+                'status' => $isDone ? RoundStatus::Done : RoundStatus::Planned,
+            ]);
         }
 
         return $batch;
@@ -67,17 +90,22 @@ final readonly class LogBatch
     /**
      * @param  Collection<int, Round>  $rounds
      * @param  list<string>|null  $plantingIds
-     * @return list<array{Round, Collection<int, Planting>, float}> rounds of which something was sprayed, on what, and the mL that were meant for it
+     * @return list<array{Round, Collection<int, Planting>, float}> rounds of which something was sprayed, on what, and the mL that were
+     *     meant for it
      */
     private function parts(Collection $rounds, ?array $plantingIds): array
     {
         $parts = [];
         foreach ($rounds as $round) {
             $open = $round->open();
-            $some = $plantingIds === null ? $open : $open->filter(static fn (Planting $one): bool => in_array($one->id, $plantingIds, true))->values();
+            $some =
+                $plantingIds === null
+                    ? $open
+                    : $open->filter(static fn (Planting $one): bool => in_array($one->id, $plantingIds, true))->values();
             if ($some->isNotEmpty() || $open->isEmpty()) {
-                $number = (float) $open->sum('number');
-                $parts[] = [$round, $some->toBase(), $round->volumeMl() * ($number > 0.0 ? $some->sum('number') / $number : 1.0)];
+                $count = static fn (Planting $one): int => $one->number;
+                $number = $open->sum($count);
+                $parts[] = [$round, $some->toBase(), $round->volumeMl() * ($number > 0 ? $some->sum($count) / $number : 1.0)];
             }
         }
 
@@ -91,7 +119,11 @@ final readonly class LogBatch
      */
     private function mixedAt(Garden $garden, Collection $rounds, CarbonImmutable $at): CarbonImmutable
     {
-        $ticked = $garden->ticks()->where('day', $at->setTimezone($garden->time_zone)->toDateString())->whereIn('step', $rounds->map(static fn (Round $round): string => "mix:$round->id")->all())->max('created_at');
+        $ticked = $garden
+            ->ticks()
+            ->where('day', $at->setTimezone($garden->time_zone)->toDateString())
+            ->whereIn('step', $rounds->map(static fn (Round $round): string => "mix:$round->id")->all())
+            ->max('created_at');
 
         return is_string($ticked) && CarbonImmutable::parse($ticked, 'UTC') <= $at ? CarbonImmutable::parse($ticked, 'UTC') : $at;
     }
@@ -100,7 +132,9 @@ final readonly class LogBatch
     private function useBy(Garden $garden, array $body, float $madeMl, CarbonImmutable $made): ?CarbonImmutable
     {
         try {
-            $mix = $this->mixer->with($this->household->own($garden))->mix($this->household->reader($garden)->read($body), $madeMl, $garden->units);
+            $mix = $this->mixer
+                ->with($this->household->own($garden))
+                ->mix($this->household->reader($garden)->read($body), $madeMl, $garden->units);
         } catch (BadInput) {
             return null;
         }

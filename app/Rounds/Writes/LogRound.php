@@ -64,7 +64,10 @@ final readonly class LogRound
                 'target' => $course->target,
                 'target_name' => $course->target === null ? null : $this->targets->named($course->target)->name,
                 'plantings' => $sprayed->plantings->map->only(['id', 'plant', 'name', 'number', 'stage', 'height_cm'])->all(),
-                'planting_names' => $sprayed->plantings->map(static fn (Planting $planting): string => "$planting->number × $planting->name")->all(),
+                'planting_names' => [
+                    ...$sprayed->plantings->map(static fn (Planting $planting): string => "$planting->number × $planting->name"),
+                    ...$sprayed->on === null ? [] : [$sprayed->on],
+                ],
                 'round_number' => $round->number,
                 'rounds' => $course->times,
                 'weather' => $this->weather->at($garden, $sprayed->at),
@@ -100,7 +103,12 @@ final readonly class LogRound
         $taken = [];
         foreach ($draws as $draw) {
             if ($draw->product !== null) {
-                $taken[] = ['product_id' => $draw->product->id, 'name' => $draw->product->name, 'amount' => $draw->taken, 'is_poured' => $draw->isPoured];
+                $taken[] = [
+                    'product_id' => $draw->product->id,
+                    'name' => $draw->product->name,
+                    'amount' => $draw->taken,
+                    'is_poured' => $draw->isPoured,
+                ];
             }
         }
 

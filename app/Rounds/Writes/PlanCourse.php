@@ -24,15 +24,22 @@ final readonly class PlanCourse
             'purpose' => $draft->purpose,
             'volume_ml' => $draft->volumeMl,
             'products' => $draft->products === [] ? null : $draft->products,
-            'every_days' => $draft->repeat->everyDays,
+            'every_days' => (int) round($draft->repeat->everyDays),
             'times' => $draft->repeat->times,
             'starts_on' => $draft->startsOn->toDateString(),
         ]);
         $course->plantings()->attach($draft->plantings->pluck('id'));
-        $evenly = array_map(static fn (DateTimeImmutable $day): array => [$day->format('Y-m-d'), null], $draft->repeat->from($draft->startsOn));
+        $evenly = array_map(
+            static fn (DateTimeImmutable $day): array => [$day->format('Y-m-d'), null],
+            $draft->repeat->from($draft->startsOn),
+        );
         foreach ($draft->rounds === [] ? $evenly : $draft->rounds as $n => [$day, $hour]) {
             $course->rounds()->create([
-                'garden_id' => $garden->id, 'number' => $n + 1, 'due_on' => $day, 'due_hour' => $hour, 'status' => RoundStatus::Planned,
+                'garden_id' => $garden->id,
+                'number' => $n + 1,
+                'due_on' => $day,
+                'due_hour' => $hour,
+                'status' => RoundStatus::Planned,
             ]);
         }
 

@@ -20,12 +20,26 @@ use OpenApi\Attributes as OA;
 
 final class AddCountController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/troubles/{trouble}/counts', operationId: 'addCount', requestBody: new Body(CountRequest::class), responses: [new Ok(ChangeResource::class, status: 201)])]
-    public function __invoke(CountRequest $request, Garden $garden, Trouble $trouble, AssessTrouble $assess, ChangeRecorder $recorder): JsonResponse
-    {
+    #[OA\Post(
+        path: '/api/gardens/{garden}/troubles/{trouble}/counts',
+        operationId: 'addCount',
+        requestBody: new Body(CountRequest::class),
+        responses: [new Ok(ChangeResource::class, status: 201)],
+    )]
+    public function __invoke(
+        CountRequest $request,
+        Garden $garden,
+        Trouble $trouble,
+        AssessTrouble $assess,
+        ChangeRecorder $recorder,
+    ): JsonResponse {
         $measure = $assess->target($trouble)->watchUntil->measure ?? CountMeasure::PercentLeaf;
         $attributes = $request->count($garden, $measure);
-        [, $change] = $recorder->record($garden, Say::it('change.count-written-down'), static fn () => $trouble->counts()->create($attributes + ['garden_id' => $garden->id]));
+        [, $change] = $recorder->record(
+            $garden,
+            Say::it('change.count-written-down'),
+            static fn () => $trouble->counts()->create($attributes + ['garden_id' => $garden->id]),
+        );
 
         return $this->json(ChangeResource::of($change), 201);
     }

@@ -18,10 +18,19 @@ use OpenApi\Attributes as OA;
 
 final class AddTacticUseController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/troubles/{trouble}/tactics', operationId: 'addTacticUse', requestBody: new Body(TacticRequest::class), responses: [new Ok(ChangeResource::class, status: 201)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/troubles/{trouble}/tactics',
+        operationId: 'addTacticUse',
+        requestBody: new Body(TacticRequest::class),
+        responses: [new Ok(ChangeResource::class, status: 201)],
+    )]
     public function __invoke(TacticRequest $request, Garden $garden, Trouble $trouble, ChangeRecorder $recorder): JsonResponse
     {
-        [, $change] = $recorder->record($garden, Say::it('change.tactic-written-down'), static fn () => $trouble->tacticUses()->create($request->tacticUse($garden) + ['garden_id' => $garden->id]));
+        [, $change] = $recorder->record(
+            $garden,
+            Say::it('change.tactic-written-down'),
+            static fn () => $trouble->tacticUses()->create($request->tacticUse($garden) + ['garden_id' => $garden->id]),
+        );
 
         return $this->json(ChangeResource::of($change), 201);
     }

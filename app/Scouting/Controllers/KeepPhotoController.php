@@ -20,10 +20,22 @@ use OpenApi\Attributes as OA;
 /** A photo of a look. The browser has made it small and taken the place it was made at out of it. */
 final class KeepPhotoController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/scoutings/{scouting}/photo', operationId: 'keepPhoto', requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(
-        mediaType: 'multipart/form-data',
-        schema: new OA\Schema(required: ['photo'], properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')], type: 'object'),
-    )), responses: [new Ok(ChangeResource::class, status: 201)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/scoutings/{scouting}/photo',
+        operationId: 'keepPhoto',
+        requestBody: new OA\RequestBody(
+            required: true,
+            content: new OA\MediaType(
+                mediaType: 'multipart/form-data',
+                schema: new OA\Schema(
+                    required: ['photo'],
+                    properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')],
+                    type: 'object',
+                ),
+            ),
+        ),
+        responses: [new Ok(ChangeResource::class, status: 201)],
+    )]
     public function __invoke(PhotoRequest $request, Garden $garden, Scouting $scouting, ChangeRecorder $recorder): JsonResponse
     {
         $path = "$garden->id/".Str::ulid().'.jpg';

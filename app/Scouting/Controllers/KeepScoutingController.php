@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Scouting\Controllers;
 
 use App\Core\Say;
+use App\Garden\Writes\AddNameless;
 use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Scouting;
@@ -24,14 +25,38 @@ use OpenApi\Attributes as OA;
 
 final class KeepScoutingController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/scoutings', operationId: 'keepScouting', requestBody: new Body(ScoutingRequest::class), responses: [new Ok(SavedScoutingResource::class, status: 201)])]
-    public function __invoke(ScoutingRequest $request, Garden $garden, Signs $signs, Plants $plants, Targets $targets, KeepScouting $keep, ShowTrouble $show, ChangeRecorder $recorder): JsonResponse
-    {
-        $planting = $request->planting($garden) ?? abort(404);
-        [$answers, $circumstances, $target] = [$request->answers($signs), $request->circumstances($plants, $garden, $planting), $request->target($targets)];
-        [$scouting, $change] = $recorder->record($garden, Say::it('change.look-written-down'), static fn (): Scouting => $keep(
-            $garden, $planting, $answers, $circumstances, $request->input('as') === 'trouble', $target, $request->note(),
-        ));
+    #[OA\Post(
+        path: '/api/gardens/{garden}/scoutings',
+        operationId: 'keepScouting',
+        requestBody: new Body(ScoutingRequest::class),
+        responses: [new Ok(SavedScoutingResource::class, status: 201)],
+    )]
+    public function __invoke(
+        ScoutingRequest $request,
+        Garden $garden,
+        Signs $signs,
+        Plants $plants,
+        Targets $targets,
+        KeepScouting $keep,
+        ShowTrouble $show,
+        ChangeRecorder $recorder,
+        AddNameless $nameless,
+    ): JsonResponse {
+        $planting = $request->planting($garden);
+        [$answers, $target] = [$request->answers($signs), $request->target($targets)];
+        [$scouting, $change] = $recorder->record(
+            $garden,
+            Say::it('change.look-written-down'),
+            static fn (): Scouting => $keep(
+                $garden,
+                $one = $planting ?? $nameless($garden, $request->plantName()),
+                $answers,
+                $request->circumstances($plants, $garden, $one),
+                $request->input('as') === 'trouble',
+                $target,
+                $request->note(),
+            ),
+        );
 
         return $this->json(new SavedScoutingResource($show->scouting($scouting), $scouting->trouble_id, ChangeResource::of($change)), 201);
     }

@@ -19,7 +19,12 @@ use OpenApi\Attributes as OA;
 /** Causes ranked anew after each answer; nothing is stored. */
 final class ScoutController extends Controller
 {
-    #[OA\Post(path: '/api/gardens/{garden}/scout', operationId: 'scout', requestBody: new Body(ScoutRequest::class), responses: [new Ok(DiagnosisResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/scout',
+        operationId: 'scout',
+        requestBody: new Body(ScoutRequest::class),
+        responses: [new Ok(DiagnosisResource::class)],
+    )]
     public function __invoke(ScoutRequest $request, Garden $garden, Signs $signs, Plants $plants, DiagnosePlanting $diagnose): JsonResponse
     {
         return $this->json($diagnose($request->answers($signs), $request->circumstances($plants, $garden, $request->planting($garden))));

@@ -13,9 +13,17 @@ use Symfony\Component\HttpFoundation\Response;
 
 final class ShowPhotoController extends Controller
 {
-    #[OA\Get(path: '/api/gardens/{garden}/scoutings/{scouting}/photo', operationId: 'showPhoto', responses: [
-        new OA\Response(response: 200, description: 'The photo', content: new OA\MediaType(mediaType: 'image/jpeg', schema: new OA\Schema(type: 'string', format: 'binary'))),
-    ])]
+    #[OA\Get(
+        path: '/api/gardens/{garden}/scoutings/{scouting}/photo',
+        operationId: 'showPhoto',
+        responses: [
+            new OA\Response(
+                response: 200,
+                description: 'The photo',
+                content: new OA\MediaType(mediaType: 'image/jpeg', schema: new OA\Schema(type: 'string', format: 'binary')),
+            ),
+        ],
+    )]
     public function __invoke(Garden $garden, Scouting $scouting): Response
     {
         $photos = Storage::disk('photos');

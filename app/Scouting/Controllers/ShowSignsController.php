@@ -26,10 +26,19 @@ final class ShowSignsController extends Controller
         $choices = array_map(static function (string $id) use ($signs, $catalogue): SignChoiceResource {
             $sign = $signs->of($id);
 
-            return new SignChoiceResource($id, $sign->place, $catalogue->sentence($sign->name()), $catalogue->say($sign->look()), $catalogue->say($sign->unlike()));
+            return new SignChoiceResource(
+                $id,
+                $sign->place,
+                $catalogue->sentence($sign->name()),
+                $catalogue->say($sign->look()),
+                $catalogue->say($sign->unlike()),
+            );
         }, $signs->ids());
         $places = array_map(static fn (string $place): array => ['id' => $place, 'name' => $say("place.$place.name")], Sign::PLACES);
-        $ways = array_map(static fn (string $id): array => ['id' => $id, 'name' => $catalogue->sentence(Message::of("tactic.$id.name"))], array_keys($tactics->all));
+        $ways = array_map(
+            static fn (string $id): array => ['id' => $id, 'name' => $catalogue->sentence(Message::of("tactic.$id.name"))],
+            array_keys($tactics->all),
+        );
 
         return $this->json(new SignsResource($places, $choices, $ways));
     }

@@ -19,12 +19,30 @@ use OpenApi\Attributes as OA;
 
 final class UpdateTroubleController extends Controller
 {
-    #[OA\Patch(path: '/api/gardens/{garden}/troubles/{trouble}', operationId: 'updateTrouble', requestBody: new Body(TroubleRequest::class), responses: [new Ok(ChangeResource::class)])]
-    public function __invoke(TroubleRequest $request, Garden $garden, Trouble $trouble, Targets $targets, ChangeRecorder $recorder): JsonResponse
-    {
+    #[OA\Patch(
+        path: '/api/gardens/{garden}/troubles/{trouble}',
+        operationId: 'updateTrouble',
+        requestBody: new Body(TroubleRequest::class),
+        responses: [new Ok(ChangeResource::class)],
+    )]
+    public function __invoke(
+        TroubleRequest $request,
+        Garden $garden,
+        Trouble $trouble,
+        Targets $targets,
+        ChangeRecorder $recorder,
+    ): JsonResponse {
         $changes = $request->changes($targets, $garden->localNow()->toDateString());
-        $trouble->refuseStale($request->integer('version'), $changes, ['target' => $trouble->target, 'status' => $trouble->status->value, 'version' => $trouble->version]);
-        $label = isset($changes['status']) ? ($changes['status'] === 'closed' ? Say::it('change.trouble-closed') : Say::it('change.trouble-opened-again')) : Say::it('change.trouble-changed');
+        $trouble->refuseStale($request->integer('version'), $changes, [
+            'target' => $trouble->target,
+            'status' => $trouble->status->value,
+            'version' => $trouble->version,
+        ]);
+        $label = isset($changes['status'])
+            ? ($changes['status'] === 'closed'
+                ? Say::it('change.trouble-closed')
+                : Say::it('change.trouble-opened-again'))
+            : Say::it('change.trouble-changed');
         [, $change] = $recorder->record($garden, $label, static fn () => $trouble->update($changes));
 
         return $this->json(ChangeResource::of($change));

@@ -6,6 +6,7 @@ namespace App\Scouting\Queries;
 
 use App\Models\Count;
 use App\Models\Garden;
+use App\Models\TacticUse;
 use App\Models\Trouble;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Pest\Count\Sample;
@@ -14,7 +15,6 @@ use Nebbia\Core\Pest\Decision\Decider;
 use Nebbia\Core\Pest\Decision\Decision;
 use Nebbia\Core\Pest\Decision\EnemiesSeen;
 use Nebbia\Core\Pest\Decision\Trouble as Known;
-use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Target\Target;
 use Nebbia\Core\Target\Targets;
 
@@ -24,7 +24,7 @@ final readonly class AssessTrouble
     /** Two counts nearer to each other than this say nothing of a trend, days. */
     private const NEAREST = 0.5;
 
-    public function __construct(private Plants $plants, private Targets $targets, private Decider $decider) {}
+    public function __construct(private Targets $targets, private Decider $decider) {}
 
     /** Null while it is not known what it is. The planting, counts and tacticUses must be loaded. */
     public function decide(Garden $garden, Trouble $trouble): ?Decision
@@ -48,20 +48,23 @@ final readonly class AssessTrouble
         $planting = $trouble->planting;
         $counts = $this->comparable($trouble, $target);
         $last = end($counts);
-        $harvest = $planting->harvest_on;
         $today = CarbonImmutable::parse($garden->localNow()->toDateString());
+        $harvest = $planting->harvest_on;
+        $days = $harvest === null ? null : (int) $today->diffInDays(CarbonImmutable::parse($harvest->toDateString()), false);
+        // Of a harvest that has gone by nothing follows for the next.
+        $days = $days === null || $days < 0 ? null : $days;
 
         return new Known(
             $target,
-            $this->plants->named($planting->plant),
+            $planting->met(),
             $planting->indoors,
             $last === false ? null : self::sample($last),
             $this->trend($trouble, $target),
             $last === false ? EnemiesSeen::None : $last->enemies,
-            $harvest === null ? null : max(0, (int) $today->diffInDays(CarbonImmutable::parse($harvest->toDateString()), false)),
+            $days,
             $planting->value,
             $planting->in_flower || $planting->stage === 'flowering',
-            array_values(array_unique($trouble->tacticUses->pluck('tactic')->map(strval(...))->all())),
+            array_values(array_unique($trouble->tacticUses->map(static fn (TacticUse $use): string => $use->tactic)->all())),
         );
     }
 
@@ -97,6 +100,8 @@ final readonly class AssessTrouble
      */
     private function comparable(Trouble $trouble, Target $target): array
     {
-        return array_values($trouble->counts->filter(static fn (Count $count): bool => $count->measure === $target->watchUntil?->measure)->all());
+        return array_values(
+            $trouble->counts->filter(static fn (Count $count): bool => $count->measure === $target->watchUntil?->measure)->all(),
+        );
     }
 }

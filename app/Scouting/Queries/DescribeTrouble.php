@@ -74,7 +74,13 @@ final readonly class DescribeTrouble
             return $this->catalogue->say(Message::of('trend.unsure', ['fastest' => $fastest === null ? 'none' : $days($fastest)]));
         }
 
-        return $this->catalogue->say(Message::of($trend->grows() ? 'trend.up' : 'trend.down', ['likely' => $days($times->likely), 'low' => $days($times->low), 'high' => $days($times->high)]));
+        return $this->catalogue->say(
+            Message::of($trend->grows() ? 'trend.up' : 'trend.down', [
+                'likely' => $days($times->likely),
+                'low' => $days($times->low),
+                'high' => $days($times->high),
+            ]),
+        );
     }
 
     /**
@@ -85,10 +91,14 @@ final readonly class DescribeTrouble
     {
         $last = $trouble->counts->last()?->counted_at;
         if ($last === null && ($decision->choice === Choice::GiveUp || $this->assess->target($trouble)?->watchUntil === null)) {
-            $last = $trouble->tacticUses->last()->done_at ?? CarbonImmutable::parse($trouble->noticed_on->toDateString(), $garden->time_zone);
+            $last =
+                $trouble->tacticUses->last()->done_at ?? CarbonImmutable::parse($trouble->noticed_on->toDateString(), $garden->time_zone);
         }
         $today = $garden->localNow()->startOfDay();
 
-        return ($last === null ? $today : $last->setTimezone($garden->time_zone)->startOfDay()->addDays($decision->lookAgainInDays))->toDateString();
+        return ($last === null
+            ? $today
+            : $last->setTimezone($garden->time_zone)->startOfDay()->addDays($decision->lookAgainInDays)
+        )->toDateString();
     }
 }

@@ -33,14 +33,27 @@ final readonly class DiagnosePlanting
     public function __invoke(Answers $answers, DiagnosisCircumstances $circumstances): DiagnosisResource
     {
         $diagnosis = $this->diagnostician->diagnose($answers, $circumstances);
-        $shown = array_values(array_filter(array_slice($diagnosis->causes, 0, self::SHOWN), static fn (RankedCause $cause): bool => $cause->probability >= self::LEAST));
+        $expected = $this->diagnostician->expected($circumstances);
+        $rarer = array_filter($expected, $this->diagnostician->isRare(...));
+        $shown = array_values(
+            array_filter(
+                array_slice($diagnosis->causes, 0, self::SHOWN),
+                static fn (RankedCause $cause): bool => $cause->probability >= self::LEAST,
+            ),
+        );
 
         return new DiagnosisResource(
             array_map($this->cause(...), $shown),
             1.0 - array_sum(array_map(static fn (RankedCause $cause): float => $cause->probability, $shown)),
             $diagnosis->isSettled(),
+            $diagnosis->standing()->value,
             $this->next($diagnosis),
-            array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $diagnosis->findings($this->targets)),
+            array_map(
+                fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue),
+                $diagnosis->findings($this->targets),
+            ),
+            array_keys(array_diff_key($expected, $rarer)),
+            array_keys($rarer),
         );
     }
 
@@ -54,7 +67,15 @@ final readonly class DiagnosePlanting
             $target?->kind->value ?? 'none',
             $cause->probability,
             $target === null ? '' : $this->catalogue->say(Message::of("target.$target->id.does")),
-            array_map(fn (Clue $clue): ClueResource => new ClueResource($clue->sign->id, $this->catalogue->sentence($clue->sign->name()), $clue->there, $clue->word()), $cause->clues),
+            array_map(
+                fn (Clue $clue): ClueResource => new ClueResource(
+                    $clue->sign->id,
+                    $this->catalogue->sentence($clue->sign->name()),
+                    $clue->there,
+                    $clue->word(),
+                ),
+                $cause->clues,
+            ),
         );
     }
 
@@ -67,8 +88,14 @@ final readonly class DiagnosePlanting
         $say = $this->catalogue->say(...);
 
         return new NextLookResource(
-            $next->sign->id, $this->catalogue->sentence($next->sign->name()), $next->sign->place, $say($next->sign->where()), $say($next->sign->when()),
-            $say($next->sign->look()), $say($next->sign->unlike()), $next->gainBits,
+            $next->sign->id,
+            $this->catalogue->sentence($next->sign->name()),
+            $next->sign->place,
+            $say($next->sign->where()),
+            $say($next->sign->when()),
+            $say($next->sign->look()),
+            $say($next->sign->unlike()),
+            $next->gainBits,
         );
     }
 }

@@ -33,7 +33,8 @@ final readonly class ListInspections
                 $due[] = [$entry, (int) $hours];
             }
         }
-        $seen = $due === [] ? [] : $this->seen($garden, min(array_map(static fn (array $one): CarbonImmutable => $one[0]->applied_at, $due)));
+        $seen =
+            $due === [] ? [] : $this->seen($garden, min(array_map(static fn (array $one): CarbonImmutable => $one[0]->applied_at, $due)));
         $list = [];
         foreach ($due as [$entry, $hours]) {
             foreach ($entry->planting_ids as $planting) {
@@ -43,8 +44,12 @@ final readonly class ListInspections
             }
             $names = $entry->snapshot['planting_names'] ?? [];
             $list[] = new DueInspectionResource(
-                $entry->id, $entry->planting_ids[0], is_array($names) ? implode(', ', array_filter($names, is_string(...))) : '', is_string($entry->snapshot['recipe_name'] ?? null) ? $entry->snapshot['recipe_name'] : '',
-                $entry->applied_at->toIso8601ZuluString(), $hours,
+                $entry->id,
+                $entry->planting_ids[0],
+                is_array($names) ? implode(', ', array_filter($names, is_string(...))) : '',
+                is_string($entry->snapshot['recipe_name'] ?? null) ? $entry->snapshot['recipe_name'] : '',
+                $entry->applied_at->toIso8601ZuluString(),
+                $hours,
             );
         }
 
@@ -54,9 +59,25 @@ final readonly class ListInspections
     /** @return array<string, string> planting => when it was looked at or counted last, UTC */
     private function seen(Garden $garden, CarbonImmutable $since): array
     {
-        $looks = $garden->looks()->toBase()->where('created_at', '>', $since)->reorder()->groupBy('planting_id')->selectRaw('planting_id, max(created_at) as at')->pluck('at', 'planting_id')->all();
-        $counts = $garden->counts()->toBase()->join('troubles', 'troubles.id', '=', 'counts.trouble_id')->where('counts.created_at', '>', $since)->reorder()->groupBy('troubles.planting_id')
-            ->selectRaw('troubles.planting_id, max(counts.created_at) as at')->pluck('at', 'planting_id')->all();
+        $looks = $garden
+            ->looks()
+            ->toBase()
+            ->where('created_at', '>', $since)
+            ->reorder()
+            ->groupBy('planting_id')
+            ->selectRaw('planting_id, max(created_at) as at')
+            ->pluck('at', 'planting_id')
+            ->all();
+        $counts = $garden
+            ->counts()
+            ->toBase()
+            ->join('troubles', 'troubles.id', '=', 'counts.trouble_id')
+            ->where('counts.created_at', '>', $since)
+            ->reorder()
+            ->groupBy('troubles.planting_id')
+            ->selectRaw('troubles.planting_id, max(counts.created_at) as at')
+            ->pluck('at', 'planting_id')
+            ->all();
         $seen = [];
         foreach ([$looks, $counts] as $some) {
             foreach ($some as $planting => $at) {

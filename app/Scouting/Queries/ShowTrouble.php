@@ -39,7 +39,6 @@ use Nebbia\Core\Pest\Decision\RankedRemedy;
 use Nebbia\Core\Pest\Decision\RankedTactic;
 use Nebbia\Core\Pest\Decision\SharedRisk;
 use Nebbia\Core\Pest\Diagnosis\Signs;
-use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Target\CountMeasure;
 use Nebbia\Core\Target\Target;
 
@@ -55,8 +54,9 @@ final readonly class ShowTrouble
     public function __construct(
         private AssessTrouble $assess,
         private DescribeTrouble $describe,
+        private ListStarters $starters,
         private RankRecipes $recipes,
-        private Signs $signs, private Plants $plants,
+        private Signs $signs,
         private Catalogue $catalogue,
     ) {}
 
@@ -74,11 +74,16 @@ final readonly class ShowTrouble
             $target === null ? null : $this->describe->trend($this->assess->trend($trouble, $target)),
             $target?->watchUntil?->level->likely,
             $this->done($garden, $trouble),
-            $decision === null ? null : new DecisionResource(
-                $decision->choice->value,
-                $this->describe->lookAgainOn($garden, $trouble, $decision),
-                array_map(fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue), $decision->findings),
-            ),
+            $decision === null
+                ? null
+                : new DecisionResource(
+                    $decision->choice->value,
+                    $this->describe->lookAgainOn($garden, $trouble, $decision),
+                    array_map(
+                        fn (Finding $finding): FindingResource => FindingResource::of($finding, $this->catalogue),
+                        $decision->findings,
+                    ),
+                ),
             $decision === null ? [] : array_map($this->tactic(...), $decision->means->tactics),
             $decision === null ? [] : $this->remedies($garden, $decision, $trouble),
             $target === null ? [] : $this->neighbours($garden, $trouble, $target),
@@ -92,20 +97,43 @@ final readonly class ShowTrouble
         $name = fn (string $sign): string => $this->catalogue->sentence($this->signs->of($sign)->name());
 
         return new ScoutingResource(
-            $scouting->id, $scouting->version, $scouting->scouted_at->toIso8601ZuluString(), $scouting->trouble_id,
-            array_map($name, $scouting->present), array_map($name, $scouting->absent), $scouting->note, $scouting->photo !== null,
+            $scouting->id,
+            $scouting->version,
+            $scouting->scouted_at->toIso8601ZuluString(),
+            $scouting->trouble_id,
+            array_map($name, $scouting->present),
+            array_map($name, $scouting->absent),
+            $scouting->note,
+            $scouting->photo !== null,
         );
     }
 
     private function target(Target $target): TargetResource
     {
-        $say = fn (string $what): ?string => $this->catalogue->has("target.$target->id.$what") ? $this->catalogue->say(Message::of("target.$target->id.$what")) : null;
+        $say = fn (string $what): ?string => $this->catalogue->has("target.$target->id.$what")
+            ? $this->catalogue->say(Message::of("target.$target->id.$what"))
+            : null;
 
         return new TargetResource(
-            $target->id, $target->name, $target->kind->value, $say('does') ?? '', $say('look') ?? '', $say('favours') ?? '', $say('reached'), $say('spared'),
+            $target->id,
+            $target->name,
+            $target->kind->value,
+            $say('does') ?? '',
+            $say('look') ?? '',
+            $say('favours') ?? '',
+            $say('reached'),
+            $say('spared'),
             array_map(fn (string $enemy): string => $this->catalogue->say(Message::of("enemy.$enemy")), $target->enemies),
             $this->cycle($target),
-            $target->watchUntil === null ? null : KitchenFraction::figures($target->watchUntil->level->likely).' ('.KitchenFraction::figures($target->watchUntil->level->low).' to '.KitchenFraction::figures($target->watchUntil->level->high).') '.$this->catalogue->say(Message::of('measure.'.$target->watchUntil->measure->value)),
+            $target->watchUntil === null
+                ? null
+                : KitchenFraction::figures($target->watchUntil->level->likely).
+                    ' ('.
+                    KitchenFraction::figures($target->watchUntil->level->low).
+                    ' to '.
+                    KitchenFraction::figures($target->watchUntil->level->high).
+                    ') '.
+                    $this->catalogue->say(Message::of('measure.'.$target->watchUntil->measure->value)),
             $target->watchUntil->basis ?? null,
             $target->watchUntil->sure ?? null,
             $target->everyDays === null ? null : (int) $target->everyDays->likely,
@@ -120,11 +148,20 @@ final readonly class ShowTrouble
         if ($days !== null && $target->cycle !== null) {
             $stages = array_map(fn ($stage): string => $this->catalogue->say(Message::of("stage.$stage->stage")), $target->cycle->stages);
 
-            return $this->catalogue->say(Message::of('cycle.days', ['from' => implode(', ', $stages), 'likely' => $round($days->likely), 'low' => $round($days->low), 'high' => $round($days->high)]));
+            return $this->catalogue->say(
+                Message::of('cycle.days', [
+                    'from' => implode(', ', $stages),
+                    'likely' => $round($days->likely),
+                    'low' => $round($days->low),
+                    'high' => $round($days->high),
+                ]),
+            );
         }
         $latent = $target->latency?->days(self::AT_C);
 
-        return $latent === null ? null : $this->catalogue->say(Message::of('cycle.latent', ['low' => $round($latent->low), 'high' => $round($latent->high)]));
+        return $latent === null
+            ? null
+            : $this->catalogue->say(Message::of('cycle.latent', ['low' => $round($latent->low), 'high' => $round($latent->high)]));
     }
 
     private function count(Count $count): CountResource
@@ -132,20 +169,51 @@ final readonly class ShowTrouble
         $sample = AssessTrouble::sample($count);
 
         return new CountResource(
-            $count->id, $count->version, $count->counted_at->toIso8601ZuluString(), $count->measure->value, IntervalResource::of($sample->mean),
-            $this->describe->level($sample->mean, $count->measure), count($count->counts), $count->leaves_per_plant, $count->enemies->value, $count->note,
+            $count->id,
+            $count->version,
+            $count->counted_at->toIso8601ZuluString(),
+            $count->measure->value,
+            IntervalResource::of($sample->mean),
+            $this->describe->level($sample->mean, $count->measure),
+            count($count->counts),
+            $count->leaves_per_plant,
+            $count->enemies->value,
+            $count->note,
         );
     }
 
     /** @return list<DoneResource> sprays and tactics, the oldest first */
     private function done(Garden $garden, Trouble $trouble): array
     {
-        $sprays = $garden->applications()
-            ->whereIn('round_id', Round::query()->select('rounds.id')->join('courses', 'courses.id', '=', 'rounds.course_id')->where('courses.trouble_id', $trouble->id))->limit(self::MOST_DONE)->get()
-            ->map(static fn (Application $entry): DoneResource => new DoneResource('spray', $entry->id, $entry->applied_at->toIso8601ZuluString(), is_string($entry->snapshot['recipe_name'] ?? null) ? $entry->snapshot['recipe_name'] : Say::it('bench.spray'), $entry->note));
-        $tactics = $trouble->tacticUses->map(fn (TacticUse $use): DoneResource => new DoneResource(
-            'tactic', $use->id, $use->done_at->toIso8601ZuluString(), $this->catalogue->sentence(Message::of("tactic.$use->tactic.name")), $use->note,
-        ));
+        $sprays = $garden
+            ->applications()
+            ->whereIn(
+                'round_id',
+                Round::query()
+                    ->select('rounds.id')
+                    ->join('courses', 'courses.id', '=', 'rounds.course_id')
+                    ->where('courses.trouble_id', $trouble->id),
+            )
+            ->limit(self::MOST_DONE)
+            ->get()
+            ->map(
+                static fn (Application $entry): DoneResource => new DoneResource(
+                    'spray',
+                    $entry->id,
+                    $entry->applied_at->toIso8601ZuluString(),
+                    is_string($entry->snapshot['recipe_name'] ?? null) ? $entry->snapshot['recipe_name'] : Say::it('bench.spray'),
+                    $entry->note,
+                ),
+            );
+        $tactics = $trouble->tacticUses->map(
+            fn (TacticUse $use): DoneResource => new DoneResource(
+                'tactic',
+                $use->id,
+                $use->done_at->toIso8601ZuluString(),
+                $this->catalogue->sentence(Message::of("tactic.$use->tactic.name")),
+                $use->note,
+            ),
+        );
 
         return array_values($sprays->concat($tactics)->sortBy('at')->values()->all());
     }
@@ -156,8 +224,16 @@ final readonly class ShowTrouble
         $say = fn (string $what): string => $this->catalogue->say(Message::of("tactic.$tactic->id.$what"));
 
         return new TacticResource(
-            $tactic->id, $this->catalogue->sentence($tactic->name()), $say('do'), $say('watch'), $ranked->evidence->value, $this->catalogue->say(Message::of('evidence.'.$ranked->evidence->value)),
-            $tactic->everyDays, (int) $tactic->minutes->likely, $tactic->urgent, $ranked->tried,
+            $tactic->id,
+            $this->catalogue->sentence($tactic->name()),
+            $say('do'),
+            $say('watch'),
+            $ranked->evidence->value,
+            $this->catalogue->say(Message::of('evidence.'.$ranked->evidence->value)),
+            $tactic->everyDays,
+            (int) $tactic->minutes->likely,
+            $tactic->urgent,
+            $ranked->tried,
         );
     }
 
@@ -166,20 +242,35 @@ final readonly class ShowTrouble
     {
         $mixes = $this->recipes->mixes($garden);
 
-        return array_map(function (RankedRemedy $ranked) use ($mixes, $trouble): RemedyResource {
+        return array_map(function (RankedRemedy $ranked) use ($garden, $mixes, $trouble): RemedyResource {
             $remedy = $ranked->remedy;
             $say = fn (string $what): string => $this->catalogue->say(Message::of("remedy.$remedy->id.$what"));
             $n = KitchenFraction::figures(...);
             $schools = $remedy->schools;
+            $kept = $this->recipes->of($remedy, (string) $trouble->target, $mixes);
 
             return new RemedyResource(
-                $remedy->id, $this->catalogue->sentence($remedy->name()), $this->catalogue->say(Message::of('mode.'.$remedy->mode->value)), $say('how'), $say('limits'),
-                $ranked->pairing->evidence->value, $this->catalogue->say(Message::of('evidence.'.$ranked->pairing->evidence->value)), $ranked->pairing->asPrevention,
+                $remedy->id,
+                $this->catalogue->sentence($remedy->name()),
+                $this->catalogue->say(Message::of('mode.'.$remedy->mode->value)),
+                $say('how'),
+                $say('limits'),
+                $ranked->pairing->evidence->value,
+                $this->catalogue->say(Message::of('evidence.'.$ranked->pairing->evidence->value)),
+                $ranked->pairing->asPrevention,
                 array_map(fn (string $stage): string => $this->catalogue->say(Message::of("stage.$stage")), $ranked->pairing->stages),
-                $schools === null ? null : "mild {$n($schools['mild'])}, middle {$n($schools['middle'])}, strong {$n($schools['strong'])} {$schools['unit']}",
+                $schools === null
+                    ? null
+                    : "mild {$n($schools['mild'])}, middle {$n($schools['middle'])}, strong {$n($schools['strong'])} {$schools['unit']}",
                 $remedy->waitDays === null ? null : (int) $remedy->waitDays,
-                $ranked->isOpen(), $ranked->plantIsSensitive, $ranked->noted, $ranked->tooNearHarvest, $ranked->tooLate,
-                $this->recipes->of($remedy, (string) $trouble->target, $mixes),
+                $ranked->isOpen(),
+                $ranked->plantIsSensitive,
+                $ranked->noted,
+                $ranked->tooNearHarvest,
+                $ranked->tooLate,
+                $kept,
+                // Whoever has one of this family is not offered another.
+                $kept === [] && $ranked->isOpen() ? $this->starters->of($remedy, $garden, $trouble->planting) : [],
             );
         }, $decision->means->remedies);
     }
@@ -189,9 +280,25 @@ final readonly class ShowTrouble
     {
         $others = $garden->standing()->whereKeyNot($trouble->planting_id)->with('zone')->get()->keyBy('id');
         $troubled = $garden->troubles()->where('status', TroubleStatus::Open)->where('target', $target->id)->pluck('planting_id')->all();
-        $risk = SharedRisk::of($target, $this->plants->named($trouble->planting->plant), $trouble->planting->zone_id, $trouble->planting->indoors, array_values($others->map(fn (Planting $other): NeighbourPlanting => new NeighbourPlanting(
-            $other->id, $this->plants->named($other->plant), $other->zone_id, $other->indoors, in_array($other->id, $troubled, true),
-        ))->all()));
+        $risk = SharedRisk::of(
+            $target,
+            $trouble->planting->met(),
+            $trouble->planting->zone_id,
+            $trouble->planting->indoors,
+            array_values(
+                $others
+                    ->map(
+                        fn (Planting $other): NeighbourPlanting => new NeighbourPlanting(
+                            $other->id,
+                            $other->met(),
+                            $other->zone_id,
+                            $other->indoors,
+                            in_array($other->id, $troubled, true),
+                        ),
+                    )
+                    ->all(),
+            ),
+        );
         $neighbours = [];
         foreach ([[true, $risk->sameDay], [false, $risk->lookAt]] as [$sameDay, $ids]) {
             foreach ($ids as $id) {
@@ -215,7 +322,10 @@ final readonly class ShowTrouble
         $drawn = $measure !== CountMeasure::PerCard && count($plan->plants) < $trouble->planting->number;
 
         return new PlanResource(
-            $measure->value, $say("measure.$measure->value"), $plan->plants, $plan->leavesPerPlant,
+            $measure->value,
+            $say("measure.$measure->value"),
+            $plan->plants,
+            $plan->leavesPerPlant,
             $drawn ? $how.' '.$say('plan.which', ['which' => implode(', ', array_map(strval(...), $plan->plants))]) : $how,
         );
     }

@@ -30,7 +30,12 @@ final class CountRequest extends TypedRequest
     {
         if (is_array($this->input('counts'))) {
             // A share of a leaf may bear its sign.
-            $this->merge(['counts' => array_map(static fn (mixed $one): mixed => is_string($one) ? preg_replace('/\s*%$/D', '', Digits::western($one)) : $one, $this->array('counts'))]);
+            $this->merge([
+                'counts' => array_map(
+                    static fn (mixed $one): mixed => is_string($one) ? preg_replace('/\s*%$/D', '', Digits::western($one)) : $one,
+                    $this->array('counts'),
+                ),
+            ]);
         }
         parent::prepareForValidation();
     }
@@ -58,14 +63,20 @@ final class CountRequest extends TypedRequest
         $counts = array_map(floatval(...), array_values($this->array('counts')));
         $leaves = $measure === CountMeasure::PerLeaf ? $this->integer('leaves_per_plant', 1) : 1;
         Sample::of($measure, $counts, $leaves);
-        $at = $this->filled('counted_at') ? CarbonImmutable::parse($this->string('counted_at')->toString(), $garden->time_zone) : $garden->now();
+        $at = $this->filled('counted_at')
+            ? CarbonImmutable::parse($this->string('counted_at')->toString(), $garden->time_zone)
+            : $garden->now();
         if ($at->isAfter($garden->now()->addMinutes(5))) {
             throw ValidationException::withMessages(['counted_at' => Say::it('refused.still-come-count')]);
         }
 
         return [
-            'counted_at' => $at->utc(), 'measure' => $measure, 'counts' => $counts, 'leaves_per_plant' => $leaves,
-            'enemies' => $this->string('enemies')->toString() ?: EnemiesSeen::None->value, 'note' => $this->filled('note') ? $this->input('note') : null,
+            'counted_at' => $at->utc(),
+            'measure' => $measure,
+            'counts' => $counts,
+            'leaves_per_plant' => $leaves,
+            'enemies' => $this->string('enemies')->toString() ?: EnemiesSeen::None->value,
+            'note' => $this->filled('note') ? $this->input('note') : null,
         ];
     }
 }

@@ -26,7 +26,15 @@ final class PhotoRequest extends TypedRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['photo' => ['required', 'file', 'mimetypes:image/jpeg', 'max:'.self::MOST_KB, 'dimensions:max_width='.self::MOST_PIXELS.',max_height='.self::MOST_PIXELS]];
+        return [
+            'photo' => [
+                'required',
+                'file',
+                'mimetypes:image/jpeg',
+                'max:'.self::MOST_KB,
+                'dimensions:max_width='.self::MOST_PIXELS.',max_height='.self::MOST_PIXELS,
+            ],
+        ];
     }
 
     /**

@@ -62,7 +62,7 @@ class ScoutRequest extends TypedRequest
         $month = $garden->localNow()->month;
 
         return DiagnosisCircumstances::of(
-            $planting === null ? null : $plants->named($planting->plant),
+            $planting === null ? null : $planting->met(),
             $planting?->indoors,
             Season::of($month, ($garden->latitude ?? 0.0) < 0.0),
             array_map(RecentWeather::from(...), $this->ids('weather')),

@@ -13,6 +13,8 @@ final class ScoutingRequest extends ScoutRequest
 {
     /** What the OpenAPI document says of a field, where its name does not. */
     protected const ABOUT = [
+        'planting_id' => 'Null for a plant that is not written down yet: it is added by the name given, or by none.',
+        'plant' => 'What it is, as typed, where there is no planting.',
         'as' => 'trouble: it opens a trouble, or goes to the open one of the same target; look: it is only written down.',
         'target' => 'What the gardener takes it for; null while it is not known.',
     ];
@@ -20,7 +22,7 @@ final class ScoutingRequest extends ScoutRequest
     protected function ownRules(): array
     {
         return [
-            'planting_id' => ['required', 'string'],
+            'plant' => ['nullable', 'string', 'max:80'],
             'note' => ['nullable', 'string', 'max:5000'],
             'as' => ['required', 'in:trouble,look'],
             'target' => ['nullable', 'string', 'max:80'],
@@ -38,6 +40,11 @@ final class ScoutingRequest extends ScoutRequest
         } catch (BadInput $e) {
             throw $e->at('target');
         }
+    }
+
+    public function plantName(): ?string
+    {
+        return $this->filled('plant') ? $this->string('plant')->toString() : null;
     }
 
     public function note(): ?string

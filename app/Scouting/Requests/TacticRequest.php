@@ -34,6 +34,10 @@ final class TacticRequest extends TypedRequest
     {
         $at = $this->filled('done_at') ? CarbonImmutable::parse($this->string('done_at')->toString(), $garden->time_zone) : $garden->now();
 
-        return ['tactic' => $this->string('tactic')->toString(), 'done_at' => $at->utc(), 'note' => $this->filled('note') ? $this->input('note') : null];
+        return [
+            'tactic' => $this->string('tactic')->toString(),
+            'done_at' => $at->utc(),
+            'note' => $this->filled('note') ? $this->input('note') : null,
+        ];
     }
 }

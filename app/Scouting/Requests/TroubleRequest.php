@@ -46,7 +46,11 @@ final class TroubleRequest extends TypedRequest
         }
         if ($this->filled('status')) {
             $closed = $this->input('status') === 'closed';
-            $changes += ['status' => $this->input('status'), 'closed_on' => $closed ? $today : null, 'outcome' => $closed && $this->filled('outcome') ? $this->input('outcome') : null];
+            $changes += [
+                'status' => $this->input('status'),
+                'closed_on' => $closed ? $today : null,
+                'outcome' => $closed && $this->filled('outcome') ? $this->input('outcome') : null,
+            ];
         }
 
         return $changes;

@@ -13,6 +13,7 @@ final readonly class RemedyResource
     /**
      * @param  list<string>  $stages
      * @param  list<RankedRecipeResource>  $recipes
+     * @param  list<StarterResource>  $starters
      */
     public function __construct(
         #[OA\Property] public string $id,
@@ -32,5 +33,10 @@ final readonly class RemedyResource
         #[OA\Property] public bool $too_near_harvest,
         #[OA\Property] public bool $too_late,
         #[OA\Property(items: new OA\Items(ref: RankedRecipeResource::class))] public array $recipes,
+        #[OA\Property(
+            description: 'Mild ones to begin with; none where this plant would not bear them, or only a bought product will do.',
+            items: new OA\Items(ref: StarterResource::class),
+        )]
+        public array $starters,
     ) {}
 }

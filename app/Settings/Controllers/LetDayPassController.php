@@ -23,14 +23,23 @@ final class LetDayPassController extends Controller
 {
     private const DAY = 86_400;
 
-    #[OA\Post(path: '/api/gardens/{garden}/day-passes', operationId: 'letDayPass', requestBody: new Body(LetDayPassRequest::class), responses: [new Ok(SavedSettingsResource::class)])]
+    #[OA\Post(
+        path: '/api/gardens/{garden}/day-passes',
+        operationId: 'letDayPass',
+        requestBody: new Body(LetDayPassRequest::class),
+        responses: [new Ok(SavedSettingsResource::class)],
+    )]
     public function __invoke(LetDayPassRequest $request, Garden $garden, ChangeRecorder $recorder): JsonResponse
     {
         if (! $garden->is_demo) {
             throw ValidationException::withMessages(['garden' => Say::it('refused.only-demo-garden')]);
         }
         $garden->refuseStale($request->integer('version'), [], GardenResource::of($garden));
-        [, $change] = $recorder->record($garden, Say::it('change.day-has-passed'), static fn () => $garden->update(['clock_offset_s' => $garden->clock_offset_s + self::DAY]));
+        [, $change] = $recorder->record(
+            $garden,
+            Say::it('change.day-has-passed'),
+            static fn () => $garden->update(['clock_offset_s' => $garden->clock_offset_s + self::DAY]),
+        );
 
         return $this->json(new SavedSettingsResource(GardenResource::of($garden), ChangeResource::of($change)));
     }

@@ -17,7 +17,7 @@ final class ListGardensController extends Controller
     #[OA\Get(path: '/api/gardens', operationId: 'listGardens', responses: [new Ok(GardenResource::class, list: true)])]
     public function __invoke(): JsonResponse
     {
-        $gardens = Garden::query()->orderBy('created_at')->get();
+        $gardens = Garden::query()->where('put_away', false)->orderBy('created_at')->get();
 
         return $this->json($gardens->map(static fn (Garden $garden): GardenResource => GardenResource::of($garden))->all());
     }

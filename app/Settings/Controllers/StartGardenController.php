@@ -17,10 +17,17 @@ use OpenApi\Attributes as OA;
 /** The first run. */
 final class StartGardenController extends Controller
 {
-    #[OA\Post(path: '/api/gardens', operationId: 'startGarden', requestBody: new Body(StartGardenRequest::class), responses: [new Ok(GardenResource::class, status: 201)])]
+    #[OA\Post(
+        path: '/api/gardens',
+        operationId: 'startGarden',
+        requestBody: new Body(StartGardenRequest::class),
+        responses: [new Ok(GardenResource::class, status: 201)],
+    )]
     public function __invoke(StartGardenRequest $request, StartGarden $start): JsonResponse
     {
-        $garden = DB::transaction(static fn () => $request->wantsDemo() ? $start->demo() : $start->empty($request->settings()));
+        $garden = DB::transaction(
+            static fn () => $request->wantsDemo() ? $start->demo() : $start->empty($request->settings(), $request->beginnings()),
+        );
 
         return $this->json(GardenResource::of($garden->refresh()), 201);
     }

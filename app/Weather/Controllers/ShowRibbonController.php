@@ -16,7 +16,12 @@ use OpenApi\Attributes as OA;
 /** The next 72 hours for a round. */
 final class ShowRibbonController extends Controller
 {
-    #[OA\Get(path: '/api/gardens/{garden}/ribbon', operationId: 'showRibbon', parameters: [new OA\Parameter(name: 'round', in: 'query', schema: new OA\Schema(type: 'string'))], responses: [new Ok(RibbonResource::class)])]
+    #[OA\Get(
+        path: '/api/gardens/{garden}/ribbon',
+        operationId: 'showRibbon',
+        parameters: [new OA\Parameter(name: 'round', in: 'query', schema: new OA\Schema(type: 'string'))],
+        responses: [new Ok(RibbonResource::class)],
+    )]
     public function __invoke(Request $request, Garden $garden, ShowRibbon $show): JsonResponse
     {
         return $this->json($show($garden, $request->query('round') === null ? null : $request->string('round')->toString()));

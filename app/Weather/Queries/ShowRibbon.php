@@ -10,18 +10,21 @@ use App\Models\Garden;
 use App\Models\Round;
 use App\Models\RoundStatus;
 use App\Rounds\CourseInCore;
+use App\Settings\AtHome;
 use App\Weather\ForecastProvider;
 use App\Weather\Resources\RibbonHourResource;
 use App\Weather\Resources\RibbonResource;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Judgement\Hour\SprayWindows;
 use Nebbia\Core\Planning\Course\Course;
 use Nebbia\Core\Planning\Hour\HourWord;
 use Nebbia\Core\Planning\Hour\JudgedHour;
 use Nebbia\Core\Planning\Hour\SlotFinder;
 use Nebbia\Core\Planning\Round\Planner;
 use Nebbia\Core\Planning\Round\RoundWords;
+use Nebbia\Core\Weather\Climate;
 use Nebbia\Core\Weather\Forecast;
 use Nebbia\Core\Weather\Sun;
 use Nebbia\Core\Weather\WeatherUnits;
@@ -43,6 +46,7 @@ final readonly class ShowRibbon
         private Planner $planner,
         private Catalogue $catalogue,
         private TakeFromShelf $fromShelf,
+        private SprayWindows $windows,
     ) {}
 
     public function __invoke(Garden $garden, ?string $roundId): RibbonResource
@@ -52,7 +56,7 @@ final readonly class ShowRibbon
             return new RibbonResource(null, null, null, null, $this->provider->name($garden), [], Say::it('ribbon.write-down-settings'));
         }
         $now = $garden->now();
-        $from = $now->getTimestamp() - $now->getTimestamp() % Forecast::HOUR;
+        $from = $now->getTimestamp() - ($now->getTimestamp() % Forecast::HOUR);
         $forecast = $this->provider->forecast($garden, $from, $from + (self::HOURS + self::BEYOND) * Forecast::HOUR);
         $round = $this->round($garden, $roundId);
         $course = $round === null ? null : $this->course($garden, $round, $now);
@@ -65,18 +69,32 @@ final readonly class ShowRibbon
         }
         $units = WeatherUnits::of($garden->units);
         $words = new RoundWords($this->catalogue, $units);
-        $best = $this->best($judged, $garden);
+        $best = $this->best($judged, $garden, $course->isIndoors() ? null : $forecast);
+        $climate = new Climate($place);
 
         return new RibbonResource(
-            $round->id, Say::it('rounds.against', ['remedy' => $round->remedy()->name, 'target' => $course->target->name]),
-            $best === null ? null : $this->spoken($judged[$best], $garden, $now), $best, $this->provider->name($garden),
-            array_map(fn (JudgedHour $hour): RibbonHourResource => $this->hour($hour, $course, $forecast, $units, $words), $judged), null,
+            $round->id,
+            Say::it('rounds.against', ['remedy' => $round->remedy()->name, 'target' => $course->target->name]),
+            $best === null ? null : $this->spoken($judged[$best], $garden, $now),
+            $best,
+            $this->provider->name($garden),
+            array_map(
+                fn (JudgedHour $hour): RibbonHourResource => $this->hour($hour, $course, $forecast, $climate, $units, $words),
+                $judged,
+            ),
+            null,
+            $forecast->isEmpty() && ! $course->isIndoors() ? $this->byTheClock($judged, $garden, $now) : null,
+            $course->isIndoors(),
         );
     }
 
     private function round(Garden $garden, ?string $id): ?Round
     {
-        $rounds = $garden->rounds()->where('status', RoundStatus::Planned)->whereHas('course', static fn ($course) => $course->whereNotNull('target'))->with(['course.recipe', 'course.other', 'course.plantings', 'course.sprayer']);
+        $rounds = $garden
+            ->rounds()
+            ->where('status', RoundStatus::Planned)
+            ->whereHas('course', static fn ($course) => $course->whereNotNull('target'))
+            ->with(['course.recipe', 'course.other', 'course.plantings', 'course.sprayer']);
 
         return $id === null ? $rounds->first() : $rounds->findOrFail($id);
     }
@@ -86,21 +104,59 @@ final readonly class ShowRibbon
         try {
             [$body] = ($this->fromShelf)($garden, $round->remedy()->body, $now);
 
-            return $this->courses->of($garden, $round->course_id, [$body], $round->open(), $round->course->target, $now->setTimezone($garden->time_zone)->toDateString(), $round->course->sprayer_id, $round->course->volume_ml);
+            return $this->courses->of(
+                $garden,
+                $round->course_id,
+                [$body],
+                $round->open(),
+                $round->course->target,
+                $now->setTimezone($garden->time_zone)->toDateString(),
+                $round->course->sprayer_id,
+                $round->course->volume_ml,
+            );
         } catch (BadInput) {
             return null;
         }
     }
 
-    /** @param  list<JudgedHour>  $judged */
-    private function best(array $judged, Garden $garden): ?int
+    /**
+     * Without a forecast: from when to when sun, bees and the time of day are right; null where they never are.
+     *
+     * @param  list<JudgedHour>  $judged
+     */
+    private function byTheClock(array $judged, Garden $garden, CarbonImmutable $now): ?string
+    {
+        $from = null;
+        foreach ($judged as $n => $hour) {
+            $clock = CarbonImmutable::createFromTimestamp($hour->at, $garden->time_zone)->hour;
+            $isRight = $hour->objections === [] && $clock >= self::FREE[0] && $clock < self::FREE[1];
+            if ($isRight) {
+                $from ??= $n;
+            } elseif ($from !== null) {
+                return $this->spoken($judged[$from], $garden, $now).
+                    Say::it('ribbon.until', ['at' => CarbonImmutable::createFromTimestamp($hour->at, $garden->time_zone)->format('H:i')]);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The best of those that are foretold: of the rest nobody can say it.
+     *
+     * @param  list<JudgedHour>  $judged
+     * @param  Forecast|null  $forecast  null indoors, where it is of no matter
+     */
+    private function best(array $judged, Garden $garden, ?Forecast $forecast): ?int
     {
         $best = null;
         $most = 0.0;
         foreach ($judged as $n => $hour) {
             $clock = CarbonImmutable::createFromTimestamp($hour->at, $garden->time_zone)->hour;
             $worth = SlotFinder::worth($hour);
-            if ($hour->word !== HourWord::No && $clock >= self::FREE[0] && $clock < self::FREE[1] && $worth > $most + 1e-9) {
+            $isKnown = $forecast === null || $forecast->at($hour->at) !== null;
+            $isFree = $clock >= self::FREE[0] && $clock < self::FREE[1];
+            if ($isKnown && $isFree && $hour->word !== HourWord::No && $worth > $most + 1e-9) {
                 [$best, $most] = [$n, $worth];
             }
         }
@@ -114,20 +170,41 @@ final readonly class ShowRibbon
         $days = (int) $now->setTimezone($garden->time_zone)->startOfDay()->diffInDays($at->startOfDay());
 
         return match ($days) {
-            0 => Say::it('rounds.today'), 1 => Say::it('rounds.tomorrow'), default => $at->format('l'),
-        }.' at '.$at->format('H:i');
+            0 => Say::it('rounds.today'),
+            1 => Say::it('rounds.tomorrow'),
+            default => $at->format('l'),
+        }.
+            ' at '.
+            $at->format('H:i');
     }
 
-    private function hour(JudgedHour $hour, Course $course, Forecast $forecast, WeatherUnits $units, RoundWords $words): RibbonHourResource
-    {
-        $weather = $forecast->at($hour->at);
+    private function hour(
+        JudgedHour $hour,
+        Course $course,
+        Forecast $forecast,
+        Climate $climate,
+        WeatherUnits $units,
+        RoundWords $words,
+    ): RibbonHourResource {
+        $isDay = Sun::height($course->place, $hour->at + 1800) > 0.0;
+        $weather = $course->isIndoors() ? null : $forecast->at($hour->at);
+        $room = $course->room ?? $this->windows->room;
+        $usual = $course->isIndoors() ? ($isDay ? $room->byDay : $room->byNight) : $climate->hour($hour->at);
         $number = static fn (float $value): string => number_format($value, 0);
 
         return new RibbonHourResource(
-            CarbonImmutable::createFromTimestamp($hour->at, 'UTC')->toIso8601ZuluString(), $hour->word->value, $words->against($hour),
-            $weather === null ? '' : $number($units->sayTemperature($weather->temperature)).' '.$units->degrees(), $weather->temperature ?? 0.0, $weather->rain ?? 0.0,
-            $weather === null ? '' : $number($units->saySpeed($weather->wind)).' '.$units->speed(), $weather->humidity ?? 0.0, $weather->cloud ?? 0.0,
-            Sun::height($course->place, $hour->at + 1800) > 0.0,
+            CarbonImmutable::createFromTimestamp($hour->at, 'UTC')->toIso8601ZuluString(),
+            $hour->word->value,
+            $words->against($hour),
+            $number($units->sayTemperature($weather->temperature ?? $usual)).' '.$units->degrees(),
+            $weather->temperature ?? $usual,
+            $weather->rain ?? 0.0,
+            app(AtHome::class)->units->rain($weather->rain ?? 0.0),
+            $weather === null ? '' : $number($units->saySpeed($weather->wind)).' '.$units->speed(),
+            $weather->humidity ?? 0.0,
+            $weather->cloud ?? 0.0,
+            $isDay,
+            $weather !== null,
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Weather\Queries;
 
 use App\Models\Garden;
+use App\Settings\AtHome;
 use App\Weather\ForecastProvider;
 use App\Weather\Resources\WeatherDayResource;
 use Carbon\CarbonImmutable;
@@ -23,11 +24,13 @@ final readonly class ShowWeatherDays
     public function __invoke(Garden $garden): array
     {
         $now = $garden->localNow();
-        $hour = $now->getTimestamp() - $now->getTimestamp() % 3600;
+        $hour = $now->getTimestamp() - ($now->getTimestamp() % 3600);
         $from = $now->startOfDay()->subDays(self::BACK)->getTimestamp();
         $hours = [
             ...$this->provider->happened($garden, $from, $hour)->all(),
-            ...($this->provider->isTrue($garden) ? $this->provider->forecast($garden, $hour, $now->endOfDay()->addDays(self::AHEAD)->getTimestamp())->all() : []),
+            ...$this->provider->isTrue($garden)
+                ? $this->provider->forecast($garden, $hour, $now->endOfDay()->addDays(self::AHEAD)->getTimestamp())->all()
+                : [],
         ];
         /** @var array<string, non-empty-list<WeatherHour>> $days */
         $days = [];
@@ -37,7 +40,15 @@ final readonly class ShowWeatherDays
         $list = [];
         foreach ($days as $day => $some) {
             $warmth = array_map(static fn (WeatherHour $one): float => $one->temperature, $some);
-            $list[] = new WeatherDayResource($day, round(array_sum(array_map(static fn (WeatherHour $one): float => $one->rain, $some)), 1), min($warmth), max($warmth), $day >= $now->toDateString());
+            $rain = round(array_sum(array_map(static fn (WeatherHour $one): float => $one->rain, $some)), 1);
+            $list[] = new WeatherDayResource(
+                $day,
+                $rain,
+                app(AtHome::class)->units->rain($rain),
+                min($warmth),
+                max($warmth),
+                $day >= $now->toDateString(),
+            );
         }
 
         return $list;

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Weather\Requests;
 
+use Nebbia\Core\Measure\Home\HomeUnits;
 use Nebbia\Core\Measure\TypedNumber;
 
 /** How much it rained, as it was read off a gauge: 4.5, 4,5 mm, 0.2 in. */
 final class RainDepth
 {
-    private const MM_IN_INCH = 25.4;
-
     /** @return mixed mm, or what was sent where that cannot be read */
     public static function millimetres(mixed $sent): mixed
     {
@@ -22,6 +21,6 @@ final class RainDepth
             return $sent;
         }
 
-        return in_array(strtolower($found[2] ?? 'mm'), ['', 'mm'], true) ? $number : $number * self::MM_IN_INCH;
+        return in_array(strtolower($found[2] ?? 'mm'), ['', 'mm'], true) ? $number : $number * HomeUnits::MM_PER_INCH;
     }
 }

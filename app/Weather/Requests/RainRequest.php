@@ -28,7 +28,11 @@ final class RainRequest extends TypedRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['mm' => ['required', 'numeric', 'between:0.1,500'], 'began_at' => ['required', 'date_format:Y-m-d\TH:i'], 'hours' => ['required', 'integer', 'between:1,72']];
+        return [
+            'mm' => ['required', 'numeric', 'between:0.1,500'],
+            'began_at' => ['required', 'date_format:Y-m-d\TH:i'],
+            'hours' => ['required', 'integer', 'between:1,72'],
+        ];
     }
 
     public function began(Garden $garden): CarbonImmutable

@@ -14,7 +14,10 @@ use Nebbia\Core\Weather\WeatherHour;
 use Nebbia\Core\Weather\WeatherUnits;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'TypedDay', description: 'A day\'s weather as a station showed it, or as it is foretold, in the gardener\'s own units.')]
+#[OA\Schema(
+    schema: 'TypedDay',
+    description: 'A day\'s weather as a station showed it, or as it is foretold, in the gardener\'s own units.',
+)]
 final class TypedDayRequest extends TypedRequest
 {
     /** What the OpenAPI document says of a field, where its name does not. */
@@ -37,8 +40,14 @@ final class TypedDayRequest extends TypedRequest
     public function rules(): array
     {
         return [
-            'day' => ['required', 'date_format:Y-m-d'], 'low' => ['required', 'numeric', 'between:-76,140'], 'high' => ['required', 'numeric', 'between:-76,140'], 'rain' => ['nullable', 'numeric', 'between:0,500'],
-            'rain_from' => ['nullable', 'integer', 'between:0,23'], 'rain_hours' => ['nullable', 'integer', 'between:1,24'], 'wind' => ['nullable', 'numeric', 'between:0,300'], 'sky' => ['required', 'in:clear,half,overcast'],
+            'day' => ['required', 'date_format:Y-m-d'],
+            'low' => ['required', 'numeric', 'between:-76,140'],
+            'high' => ['required', 'numeric', 'between:-76,140'],
+            'rain' => ['nullable', 'numeric', 'between:0,500'],
+            'rain_from' => ['nullable', 'integer', 'between:0,23'],
+            'rain_hours' => ['nullable', 'integer', 'between:1,24'],
+            'wind' => ['nullable', 'numeric', 'between:0,300'],
+            'sky' => ['required', 'in:clear,half,overcast'],
         ];
     }
 
@@ -54,9 +63,15 @@ final class TypedDayRequest extends TypedRequest
         $number = fn (string $field): float => $this->float($field);
 
         return TypedDay::hours(
-            $place, $this->string('day')->toString(), $units->temperature($number('low')), $units->temperature($number('high')), $this->filled('rain') ? $number('rain') : 0.0,
-            $this->filled('rain_from') ? $this->integer('rain_from') : 12, $this->filled('rain_hours') ? $this->integer('rain_hours') : 1,
-            $this->filled('wind') ? $units->windSpeed($number('wind')) : 5.0, self::SKIES[$this->string('sky')->toString()] ?? 50.0,
+            $place,
+            $this->string('day')->toString(),
+            $units->temperature($number('low')),
+            $units->temperature($number('high')),
+            $this->filled('rain') ? $number('rain') : 0.0,
+            $this->filled('rain_from') ? $this->integer('rain_from') : 12,
+            $this->filled('rain_hours') ? $this->integer('rain_hours') : 1,
+            $this->filled('wind') ? $units->windSpeed($number('wind')) : 5.0,
+            self::SKIES[$this->string('sky')->toString()] ?? 50.0,
         );
     }
 }

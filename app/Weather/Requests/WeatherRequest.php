@@ -7,7 +7,7 @@ namespace App\Weather\Requests;
 use App\Http\Requests\TypedRequest;
 use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Weather\Forecast;
-use Nebbia\Core\Weather\WeatherCsv;
+use Nebbia\Core\Weather\Given\WeatherCsv;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'ImportWeather')]

@@ -19,5 +19,8 @@ final readonly class RibbonResource
         #[OA\Property(description: 'Where the weather comes from.')] public string $source,
         #[OA\Property(items: new OA\Items(ref: RibbonHourResource::class))] public array $hours,
         #[OA\Property(description: 'Why there is nothing to show.')] public ?string $missing,
+        #[OA\Property(description: 'When sun and bees are right, where no forecast is known; null where there is one.')]
+        public ?string $by_clock = null,
+        #[OA\Property(description: 'All that it is for stands in a room.')] public bool $indoors = false,
     ) {}
 }

@@ -13,6 +13,7 @@ final readonly class WeatherDayResource
     public function __construct(
         #[OA\Property(description: 'In the garden\'s time zone.', format: 'date')] public string $day,
         #[OA\Property] public float $rain_mm,
+        #[OA\Property(description: 'In the household\'s units.')] public string $rain,
         #[OA\Property(description: '°C')] public float $low,
         #[OA\Property(description: '°C')] public float $high,
         #[OA\Property(description: 'Some of it is still to come.')] public bool $is_foretold,

@@ -10,6 +10,8 @@ use Nebbia\Core\Data\Sentence\Message;
 /** What is in the bottle once everything has reacted. */
 final readonly class Aftermath
 {
+    private const SOAPS = ['potassium-soap', 'sodium-soap'];
+
     /**
      * @param  array<string, Interval>  $before  substance => g per 100 mL as added, of those that chemistry follows
      * @param  array<string, Interval>  $left  the same, when it is over
@@ -33,6 +35,8 @@ final readonly class Aftermath
         public ?Message $whyNoPh,
         /** g per 100 mL of soap that the hardness of the water takes. */
         public Interval $soapToWater,
+        /** pH of all but what nothing is known of, where that is why none is given. */
+        public ?float $phOfTheRest = null,
     ) {}
 
     /**
@@ -42,9 +46,11 @@ final readonly class Aftermath
      */
     public static function of(
         array $before, array $left, array $made, ?Interval $ph, ?float $phFresh, float $acidity, float $carbonDioxide, float $oxygen,
-        ?Message $whyNoPh, Interval $soapToWater,
+        ?Message $whyNoPh, Interval $soapToWater, ?float $phOfTheRest = null,
     ): self {
-        return new self($before, $left, $made, $ph, $phFresh, $acidity, $carbonDioxide, $oxygen, $whyNoPh, $soapToWater);
+        return new self(
+            $before, $left, $made, $ph, $phFresh, $acidity, $carbonDioxide, $oxygen, $whyNoPh, $soapToWater, $phOfTheRest,
+        );
     }
 
     /** Part of a substance that is gone, 0 to 1, by the likely amounts. */
@@ -53,6 +59,15 @@ final readonly class Aftermath
         $before = $this->before[$substance]->likely ?? 0.0;
 
         return $before > 0.0 ? 1.0 - ($this->left[$substance]->likely ?? $before) / $before : 0.0;
+    }
+
+    /** The same without what the hardness of the water takes, which is seldom known. */
+    public function lostToOthers(string $substance): float
+    {
+        $before = $this->before[$substance]->likely ?? 0.0;
+        $toWater = in_array($substance, self::SOAPS, true) ? $this->soapToWater->likely : 0.0;
+
+        return $before > 0.0 ? max(0.0, $this->lost($substance) - $toWater / $before) : 0.0;
     }
 
     public function changesAnything(): bool

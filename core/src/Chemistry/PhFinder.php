@@ -26,7 +26,10 @@ final readonly class PhFinder
      */
     public function find(array $before, Interval $alkalinity, Interval $calcium, Interval $milkSoap): ?FoundPh
     {
-        $matters = array_filter(array_keys($before), fn (string $id): bool => $this->reagents->all[$id]->system !== null || $this->reagents->all[$id]->cations > 0.0);
+        $matters = array_filter(
+            array_keys($before),
+            fn (string $id): bool => $this->reagents->all[$id]->system !== null || $this->reagents->all[$id]->cations > 0.0,
+        );
         if ($matters === []) {
             return null;
         }
@@ -37,12 +40,34 @@ final readonly class PhFinder
         $likely = $vented->ph();
         $fresh = $reaction->carbonDioxide > 0.0 ? $this->solution($amounts, $reaction, $alkalinity->likely, 0.0, null)->ph() : null;
         if ($this->isExact($before, $alkalinity)) {
-            return new FoundPh(Interval::of(min($likely, $fresh ?? $likely), $likely, max($likely, $fresh ?? $likely)), $fresh, $this->acidity($vented));
+            return new FoundPh(
+                Interval::of(min($likely, $fresh ?? $likely), $likely, max($likely, $fresh ?? $likely)),
+                $fresh,
+                $this->acidity($vented),
+            );
         }
-        $low = $this->end($before, static fn (Interval $one, string $id): float => $acid($id) ? $one->high : $one->low, $alkalinity->low, $calcium->low, $milkSoap->low, 0);
-        $high = $this->end($before, static fn (Interval $one, string $id): float => $acid($id) ? $one->low : $one->high, $alkalinity->high, $calcium->high, $milkSoap->high, 1);
+        $low = $this->end(
+            $before,
+            static fn (Interval $one, string $id): float => $acid($id) ? $one->high : $one->low,
+            $alkalinity->low,
+            $calcium->low,
+            $milkSoap->low,
+            0,
+        );
+        $high = $this->end(
+            $before,
+            static fn (Interval $one, string $id): float => $acid($id) ? $one->low : $one->high,
+            $alkalinity->high,
+            $calcium->high,
+            $milkSoap->high,
+            1,
+        );
 
-        return new FoundPh(Interval::of(min($likely, $fresh ?? $likely, ...$low), $likely, max($likely, $fresh ?? $likely, ...$high)), $fresh, $this->acidity($vented));
+        return new FoundPh(
+            Interval::of(min($likely, $fresh ?? $likely, ...$low), $likely, max($likely, $fresh ?? $likely, ...$high)),
+            $fresh,
+            $this->acidity($vented),
+        );
     }
 
     /** @param  array<string, Interval>  $before */
@@ -112,7 +137,12 @@ final readonly class PhFinder
         $weak = [];
         foreach ($totals as $system => $molar) {
             if ($molar > 0.0) {
-                $weak[] = [$end === null ? $this->reagents->systems[$system] : ($this->reagents->ends[$system][$end] ?? $this->reagents->systems[$system]), $molar];
+                $weak[] = [
+                    $end === null
+                        ? $this->reagents->systems[$system]
+                        : $this->reagents->ends[$system][$end] ?? $this->reagents->systems[$system],
+                    $molar,
+                ];
             }
         }
 

@@ -7,6 +7,7 @@ namespace Nebbia\Core\Chemistry;
 use Nebbia\Core\Data\Interval;
 use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Substance\OwnIngredients;
 
 /** Works out what a mix has become: what is left, what was made, and how acid it is. */
 final readonly class Reactor
@@ -47,7 +48,10 @@ final readonly class Reactor
         if ($before === []) {
             return null;
         }
-        $share = $mix->recipe->liquid->group === 'water' && $mix->finalVolume->likely > 0.0 ? min(1.0, $mix->baseMl / $mix->finalVolume->likely) : 0.0;
+        $share =
+            $mix->recipe->liquid->group === 'water' && $mix->finalVolume->likely > 0.0
+                ? min(1.0, $mix->baseMl / $mix->finalVolume->likely)
+                : 0.0;
         $milk = $mix->strengthOf('milk')->percentVv->likely ?? 0.0;
         $calcium = $water->hardness->times($this->reagents->limeSoap)->times($share / Water::MG_PER_MMOL / 1000.0);
         $milkSoap = $this->reagents->milkSoap->times($milk / 100.0 / self::SOAP);
@@ -61,10 +65,23 @@ final readonly class Reactor
         $alkalinity = $water->alkalinity->times($share / Water::MG_PER_MEQ / 1000.0);
         $unknown = $this->unknown($mix);
         $found = $unknown === null ? $this->ph->find($before, $alkalinity, $calcium, $milkSoap) : null;
+        // What nothing is known of makes nothing milder: the rest is judged by itself.
+        $rest = $unknown !== null && $this->unknown($mix, OwnIngredients::SUBSTANCE) === null
+            ? $this->ph->find($before, $alkalinity, $calcium, $milkSoap)
+            : null;
 
         return Aftermath::of(
-            $before, $left, [...$this->made($likely, $left, $before), ...$this->slowSoap($mix, $likely)], $found?->ph, $found?->fresh, $found->acidity ?? 0.0, $likely->carbonDioxide, $oxygen,
-            $unknown, $this->soapToWater($before, $calcium),
+            $before,
+            $left,
+            [...$this->made($likely, $left, $before), ...$this->slowSoap($mix, $likely)],
+            $found?->ph,
+            $found?->fresh,
+            ($found ?? $rest)->acidity ?? 0.0,
+            $likely->carbonDioxide,
+            $oxygen,
+            $unknown,
+            $this->soapToWater($before, $calcium),
+            $rest?->ph->likely,
         );
     }
 
@@ -99,9 +116,23 @@ final readonly class Reactor
 
                 continue;
             }
-            $least = $this->run($before, static fn (Interval $one, string $of): float => $of === $id ? $one->low : $one->high, $calcium->high, $milkSoap->high);
-            $most = $this->run($before, static fn (Interval $one, string $of): float => $of === $id ? $one->high : $one->low, $calcium->low, $milkSoap->low);
-            $left[$id] = Interval::of(min($middle, $reagent->percent($least->left[$id] ?? 0.0)), $middle, max($middle, $reagent->percent($most->left[$id] ?? 0.0)));
+            $least = $this->run(
+                $before,
+                static fn (Interval $one, string $of): float => $of === $id ? $one->low : $one->high,
+                $calcium->high,
+                $milkSoap->high,
+            );
+            $most = $this->run(
+                $before,
+                static fn (Interval $one, string $of): float => $of === $id ? $one->high : $one->low,
+                $calcium->low,
+                $milkSoap->low,
+            );
+            $left[$id] = Interval::of(
+                min($middle, $reagent->percent($least->left[$id] ?? 0.0)),
+                $middle,
+                max($middle, $reagent->percent($most->left[$id] ?? 0.0)),
+            );
         }
 
         return $left;
@@ -122,10 +153,12 @@ final readonly class Reactor
         return $left;
     }
 
-    private function unknown(Mix $mix): ?Message
+    /** @param  string|null  $but  substance that is passed over */
+    private function unknown(Mix $mix, ?string $but = null): ?Message
     {
         foreach ($mix->strengths as $strength) {
-            if ($strength->percentWv->likely > 0.0 && in_array($strength->substance->id, $this->reagents->unknownPh, true)) {
+            $id = $strength->substance->id;
+            if ($id !== $but && $strength->percentWv->likely > 0.0 && in_array($id, $this->reagents->unknownPh, true)) {
                 return Message::of('ph.unknown', ['name' => $strength->substance->name]);
             }
         }
@@ -141,8 +174,10 @@ final readonly class Reactor
     private function slowSoap(Mix $mix, Reaction $reaction): array
     {
         $hydroxide = ($reaction->left['sodium-hydroxide'] ?? 0.0) + ($reaction->left['potassium-hydroxide'] ?? 0.0);
-        $oil = 10.0 * (($mix->strengthOf('vegetable-oil')->percentWv->likely ?? 0.0) + ($mix->strengthOf('neem-oil')->percentWv->likely ?? 0.0));
-        $extent = min($hydroxide, $oil * self::SAPONIFICATION / self::POTASSIUM_HYDROXIDE);
+        $oil =
+            10.0 *
+            (($mix->strengthOf('vegetable-oil')->percentWv->likely ?? 0.0) + ($mix->strengthOf('neem-oil')->percentWv->likely ?? 0.0));
+        $extent = min($hydroxide, ($oil * self::SAPONIFICATION) / self::POTASSIUM_HYDROXIDE);
 
         return $extent > 0.0 ? [Made::of('slow-soap', $extent * self::SOAP, false)] : [];
     }
@@ -154,7 +189,7 @@ final readonly class Reactor
     private function soapToWater(array $before, Interval $calcium): Interval
     {
         $soap = ($before['potassium-soap'] ?? Interval::zero())->plus($before['sodium-soap'] ?? Interval::zero());
-        $could = $calcium->times(2.0 * self::SOAP / 10.0);
+        $could = $calcium->times((2.0 * self::SOAP) / 10.0);
 
         return Interval::of(min($soap->low, $could->low), min($soap->likely, $could->likely), min($soap->high, $could->high));
     }

@@ -57,9 +57,18 @@ final readonly class Reagents
         $water = $file->row('water');
 
         return new self(
-            $all, $systems, $ends, $file->strings('acids'), $file->strings('bases'), $file->strings('unknown_ph'), $file->strings('breaks_peroxide'),
-            $file->row('lime_soap')->interval(), $file->row('milk_soap')->interval(),
-            $water->float('pkw'), $water->float('henry'), $water->float('molar_volume'),
+            $all,
+            $systems,
+            $ends,
+            $file->strings('acids'),
+            $file->strings('bases'),
+            $file->strings('unknown_ph'),
+            $file->strings('breaks_peroxide'),
+            $file->row('lime_soap')->interval(),
+            $file->row('milk_soap')->interval(),
+            $water->float('pkw'),
+            $water->float('henry'),
+            $water->float('molar_volume'),
         );
     }
 

@@ -56,10 +56,23 @@ final readonly class Finding
     /** The same finding, resting on another ground than the one of its words. */
     public function from(string $ground): self
     {
-        return new self($this->rule, $this->severity, $this->what, $this->because, $this->instead, $this->basis, $this->sure, $this->substances, $ground);
+        return new self(
+            $this->rule,
+            $this->severity,
+            $this->what,
+            $this->because,
+            $this->instead,
+            $this->basis,
+            $this->sure,
+            $this->substances,
+            $ground,
+        );
     }
 
-    /** @return array{rule: string, severity: string, what: string, because: string, instead: string, basis: string, sure: string, substances: list<string>, ground: string} */
+    /**
+     * @return array{rule: string, severity: string, what: string, because: string, instead: string, basis: string, sure: string,
+     *     substances: list<string>, ground: string}
+     */
     public function toArray(Catalogue $catalogue): array
     {
         return [

@@ -14,6 +14,11 @@ final class Names
 
     private const MOST_SLIPS = 3;
 
+    /** Letters of a name in which one may be amiss, and of one in which two may. */
+    private const SHORT = 5;
+
+    private const LONG = 8;
+
     /** @var array<string, string> folded name => id */
     private array $ids = [];
 
@@ -23,9 +28,15 @@ final class Names
     /** @param  list<Row>  $rows with `id`, and perhaps `name`, `botanical`, `also`, `abroad` */
     public static function of(array $rows): self
     {
-        $names = new self;
+        $names = new self();
         foreach ($rows as $row) {
-            $all = [$row->string('id'), $row->string('name', ''), $row->string('botanical', ''), ...$row->strings('also'), ...$row->strings('abroad')];
+            $all = [
+                $row->string('id'),
+                $row->string('name', ''),
+                $row->string('botanical', ''),
+                ...$row->strings('also'),
+                ...$row->strings('abroad'),
+            ];
             $names->said[$row->string('id')] = $row->string('name', $row->string('id'));
             foreach ($all as $name) {
                 $names->ids[self::fold($name)] ??= $row->string('id');
@@ -59,6 +70,29 @@ final class Names
         $id = $this->nearestId($name);
 
         return $id === null ? null : $this->said[$id];
+    }
+
+    /** A slip of the finger: the same first letter, one letter amiss of five, two of eight; as people call it. */
+    public function slip(string $name): ?string
+    {
+        $folded = self::fold($name);
+        $most = match (true) {
+            strlen($folded) >= self::LONG => 2,
+            strlen($folded) >= self::SHORT => 1,
+            default => 0,
+        };
+        foreach ($most === 0 || strlen($folded) > 60 ? [] : $this->ids as $known => $id) {
+            $known = (string) $known;
+            if (
+                ($known[0] ?? '') === $folded[0] &&
+                abs(strlen($known) - strlen($folded)) <= $most &&
+                levenshtein($folded, $known) <= $most
+            ) {
+                return $this->said[$id];
+            }
+        }
+
+        return null;
     }
 
     public function nearestId(string $name): ?string

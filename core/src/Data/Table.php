@@ -22,7 +22,9 @@ final class Table
     /** @return array<string, Row> of a table that is a plain list or map of rows, or of the named part */
     public function rows(?string $part = null): array
     {
-        return $part === null ? Row::of(['row' => $this->contents], "core/data/$this->name.yaml")->rows('row') : $this->whole()->rows($part);
+        return $part === null
+            ? Row::of(['row' => $this->contents], "core/data/$this->name.yaml")->rows('row')
+            : $this->whole()->rows($part);
     }
 
     /** One named part that is a single row. */

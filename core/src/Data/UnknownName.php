@@ -9,6 +9,9 @@ use Nebbia\Core\Data\Sentence\Message;
 /** A name that nothing here goes by. */
 final class UnknownName extends BadInput
 {
+    /** What may be meant, as people call it. */
+    public ?string $nearest = null;
+
     public static function ingredient(string $name, ?string $nearest): self
     {
         return self::with('name.ingredient', $name, $nearest);
@@ -33,8 +36,11 @@ final class UnknownName extends BadInput
     {
         $name = mb_substr($name, 0, 60);
 
-        return $nearest === null
+        $unknown = $nearest === null
             ? new self(Message::of($key, ['name' => $name]))
             : new self(Message::of("$key.nearest", ['name' => $name, 'nearest' => $nearest]));
+        $unknown->nearest = $nearest;
+
+        return $unknown;
     }
 }

@@ -6,6 +6,7 @@ namespace Nebbia\Core\Judgement;
 
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Judgement\Evidence\OwnEvidence;
+use Nebbia\Core\Judgement\Soil\PotOfPlant;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Weather\Hour;
@@ -14,7 +15,7 @@ use Nebbia\Core\Weather\Hour;
 final readonly class Circumstances
 {
     /** What a gardener may say of a plant. */
-    public const STATES = ['drought', 'new', 'soft-growth', 'hardened', 'in-flower', 'sick'];
+    public const STATES = ['drought', 'new', 'soft-growth', 'hardened', 'in-flower', 'sick', 'bud-swell'];
 
     /** Who and what is about. */
     public const AROUND = ['cats', 'dogs', 'children', 'pond', 'hives', 'hens'];
@@ -23,6 +24,7 @@ final readonly class Circumstances
      * @param  list<string>  $states  of STATES
      * @param  Water|null  $water  null for what a tap usually gives
      * @param  list<string>  $around  of AROUND
+     * @param  PotOfPlant|null  $pot  null where it stands in the ground, or its pot was not measured
      * @param  float|null  $measuredPh  of the finished mix, by strip or meter, 0 to 14
      * @param  UnitSystem|null  $units  in which degrees and wind are said; metric if left out
      */
@@ -38,6 +40,7 @@ final readonly class Circumstances
         public array $around = [],
         public ?UnitSystem $units = null,
         public ?float $measuredPh = null,
+        public ?PotOfPlant $pot = null,
     ) {}
 
     public function is(string $state): bool

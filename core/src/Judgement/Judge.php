@@ -20,13 +20,17 @@ use Nebbia\Core\Judgement\Compatibility\PairRule;
 use Nebbia\Core\Judgement\Compatibility\SpacingRule;
 use Nebbia\Core\Judgement\Compatibility\SprayerRule;
 use Nebbia\Core\Judgement\Effect\EffectRule;
+use Nebbia\Core\Judgement\Effect\EmulsifierRule;
 use Nebbia\Core\Judgement\Evidence\EvidenceRule;
 use Nebbia\Core\Judgement\Hour\HourRule;
+use Nebbia\Core\Judgement\Soil\PotSaltRule;
 use Nebbia\Core\Judgement\Soil\SodiumRule;
 use Nebbia\Core\Judgement\Tolerance\BurdenRule;
 use Nebbia\Core\Judgement\Tolerance\ConditionRule;
 use Nebbia\Core\Judgement\Tolerance\NotedPlantRule;
 use Nebbia\Core\Judgement\Tolerance\ToleranceRule;
+use Nebbia\Core\Judgement\Tolerance\UnknownIngredientRule;
+use Nebbia\Core\Judgement\Tolerance\UnknownPlantRule;
 use Nebbia\Core\Judgement\Use\DisinfectingRule;
 use Nebbia\Core\Judgement\Use\PreparationRule;
 use Nebbia\Core\Judgement\Use\SurfaceRule;
@@ -58,11 +62,15 @@ final readonly class Judge
         FoodRule::class,
         CareRule::class,
         SodiumRule::class,
+        PotSaltRule::class,
         NotedPlantRule::class,
+        UnknownIngredientRule::class,
+        UnknownPlantRule::class,
         SurfaceRule::class,
         WeedSprayRule::class,
         DisinfectingRule::class,
         EffectRule::class,
+        EmulsifierRule::class,
         WaterRule::class,
         ClaimRule::class,
         WrongBottleRule::class,
@@ -92,6 +100,6 @@ final readonly class Judge
         }
         usort($findings, static fn (Finding $a, Finding $b): int => $b->severity->rank() <=> $a->severity->rank());
 
-        return new JudgedMix($situation, $findings);
+        return new JudgedMix($situation, OneWord::of($findings));
     }
 }

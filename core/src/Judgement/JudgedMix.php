@@ -41,6 +41,26 @@ final readonly class JudgedMix
         return $gravest;
     }
 
+    /** @return list<Finding> why it must not be mixed; what the sprayer last held is no reason, for a rinse mends that */
+    public function stops(): array
+    {
+        return array_values(
+            array_filter(
+                $this->findings,
+                static fn (Finding $one): bool => $one->severity === Severity::Stop &&
+                    ! str_starts_with($one->what->key, 'sprayer.dangerous.'),
+            ),
+        );
+    }
+
+    /** @return list<Finding> the same of any day: a plant that is thirsty today is no reason against a round next week */
+    public function lastingStops(): array
+    {
+        return array_values(
+            array_filter($this->stops(), static fn (Finding $one): bool => ! in_array($one->rule, ['condition', 'hour'], true)),
+        );
+    }
+
     public function worst(): Severity
     {
         $worst = Severity::Fine;

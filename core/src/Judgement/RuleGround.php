@@ -22,8 +22,15 @@ final readonly class RuleGround
     ) {}
 
     /** @param  list<string>  $substances */
-    public static function of(string $id, GroundTopic $topic, Message $title, Message $text, string $basis, string $sure, array $substances = []): self
-    {
+    public static function of(
+        string $id,
+        GroundTopic $topic,
+        Message $title,
+        Message $text,
+        string $basis,
+        string $sure,
+        array $substances = [],
+    ): self {
         return new self($id, $topic, $title, $text, $basis, $sure, $substances);
     }
 

@@ -45,7 +45,11 @@ final readonly class RuleGrounds
                 }
                 $ids[$ground->id] = true;
                 if (! $this->catalogue->has($ground->title->key) || ! $this->catalogue->has($ground->text->key)) {
-                    throw BrokenData::silent($name, $ground->id, $this->catalogue->has($ground->title->key) ? $ground->text->key : $ground->title->key);
+                    throw BrokenData::silent(
+                        $name,
+                        $ground->id,
+                        $this->catalogue->has($ground->title->key) ? $ground->text->key : $ground->title->key,
+                    );
                 }
             }
         }

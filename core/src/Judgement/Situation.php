@@ -39,6 +39,12 @@ final readonly class Situation
         return $this->plant?->groupFor($list) ?? SensitivityGroup::Ordinary;
     }
 
+    /** Wood without a green leaf; without a plant what is dormant is taken to be that. */
+    public function isBareWood(): bool
+    {
+        return $this->circumstances->stage === Stage::Dormant && ($this->plant->isBareInWinter ?? true);
+    }
+
     /** Said of it; without a plant an ordinary one is meant. */
     public function plantName(): string|Message
     {

@@ -5,20 +5,23 @@ declare(strict_types=1);
 namespace Nebbia\Core\Making;
 
 use DateTimeImmutable;
+use LogicException;
 use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Making\Soap\SoapStock;
+use Nebbia\Core\Shelf\CarriesJars;
 use Nebbia\Core\Shelf\Jars;
 use Nebbia\Core\Shelf\KeepingPlace;
 use Nebbia\Core\Shelf\Kind;
 use Nebbia\Core\Shelf\OnShelf;
 use Nebbia\Core\Shelf\PreparationException;
+use Nebbia\Core\Shelf\Shelf;
 use Nebbia\Core\Shelf\Stay;
 
 /**
  * Reads the preparations that a file carries with it, each nebbia.preparation/1, as they stand at a given time. Later ones may be made from
  * earlier ones.
  */
-final readonly class JarReader
+final readonly class JarReader implements CarriesJars
 {
     private const TIMES = ['!Y-m-d\TH:i:sP', '!Y-m-d\TH:iP', '!Y-m-d\TH:i:s.vP', '!Y-m-d'];
 
@@ -26,7 +29,19 @@ final readonly class JarReader
         private MakingReader $reader,
         private Maker $maker,
         private SoapStock $soaps,
+        private ?DateTimeImmutable $now = null,
     ) {}
+
+    /** The same, at a time: what was made in a file is looked at then. */
+    public function at(DateTimeImmutable $now): self
+    {
+        return new self($this->reader, $this->maker, $this->soaps, $now);
+    }
+
+    public function carried(mixed $list, Shelf $shelf): Shelf
+    {
+        return $this->read($list, $this->now ?? throw new LogicException('Jars are carried at a time: ask at() first.'))->beside($shelf);
+    }
 
     /**
      * @param  mixed  $list  decoded JSON
@@ -91,8 +106,8 @@ final readonly class JarReader
         if ($text === null) {
             return null;
         }
-        foreach (is_string($text) ? self::TIMES : [] as $format) {
-            $time = DateTimeImmutable::createFromFormat($format, $text);
+        foreach (self::TIMES as $format) {
+            $time = is_string($text) ? DateTimeImmutable::createFromFormat($format, $text) : false;
             if ($time !== false) {
                 return $time;
             }

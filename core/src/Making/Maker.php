@@ -25,10 +25,7 @@ final readonly class Maker
     /** A measuring jug may be off by so much. */
     private const JUG = 1.03;
 
-    public function __construct(
-        private Ingredients $ingredients, private Substances $substances,
-        private Mixer $mixer,
-    ) {}
+    public function __construct(private Ingredients $ingredients, private Substances $substances, private Mixer $mixer) {}
 
     /** @throws BadInput if a line cannot be measured, or what was measured cannot be */
     public function make(Making $making): Preparation
@@ -38,7 +35,14 @@ final readonly class Maker
         if ($making->recipe === null) {
             $volume = $making->toppedUp ?? $making->strained;
 
-            return Preparation::of($making, $ingredient, $volume, $this->diluted($this->counted($kind, []), $making->strained, $making->toppedUp), [], null);
+            return Preparation::of(
+                $making,
+                $ingredient,
+                $volume,
+                $this->diluted($this->counted($kind, []), $making->strained, $making->toppedUp),
+                [],
+                null,
+            );
         }
         $pot = $this->mixer->mix($making->recipe);
         $left = $kind->method->leftInPot();
@@ -48,8 +52,12 @@ final readonly class Maker
         $this->refuseTooLittle($making, $through);
 
         return Preparation::of(
-            $making, $ingredient, $making->toppedUp ?? $through, $this->mainFirst($this->diluted($this->counted($kind, $inPot), $through, $making->toppedUp), $ingredient),
-            $this->plants($inPot), $pot,
+            $making,
+            $ingredient,
+            $making->toppedUp ?? $through,
+            $this->mainFirst($this->diluted($this->counted($kind, $inPot), $through, $making->toppedUp), $ingredient),
+            $this->plants($inPot),
+            $pot,
         );
     }
 
@@ -69,9 +77,15 @@ final readonly class Maker
             default => Interval::exactly(1.0)->dividedBy($left),
         };
 
-        return array_map(static fn (FinalStrength $one): Content => Content::of(
-            $one->substance, $one->percentWv->times(0.01)->times($factor), $one->percentVv?->times(0.01)->times($factor), $one->percentFresh->times(0.01)->times($factor),
-        ), $pot->strengths);
+        return array_map(
+            static fn (FinalStrength $one): Content => Content::of(
+                $one->substance,
+                $one->percentWv->times(0.01)->times($factor),
+                $one->percentVv?->times(0.01)->times($factor),
+                $one->percentFresh->times(0.01)->times($factor),
+            ),
+            $pot->strengths,
+        );
     }
 
     /**
@@ -131,7 +145,11 @@ final readonly class Maker
      */
     private function mainFirst(array $contents, Ingredient $ingredient): array
     {
-        usort($contents, static fn (Content $a, Content $b): int => ($b->substance->id === $ingredient->substance?->id) <=> ($a->substance->id === $ingredient->substance?->id));
+        usort(
+            $contents,
+            static fn (Content $a, Content $b): int => ($b->substance->id === $ingredient->substance?->id) <=>
+                ($a->substance->id === $ingredient->substance?->id),
+        );
 
         return $contents;
     }

@@ -28,8 +28,16 @@ final readonly class Making
     ) {}
 
     /** @param  list<RecipeLine>  $lines */
-    public static function of(string $id, string $name, Kind $kind, ?Recipe $recipe, array $lines, ?Interval $strained = null, ?Interval $toppedUp = null, ?float $ph = null): self
-    {
+    public static function of(
+        string $id,
+        string $name,
+        Kind $kind,
+        ?Recipe $recipe,
+        array $lines,
+        ?Interval $strained = null,
+        ?Interval $toppedUp = null,
+        ?float $ph = null,
+    ): self {
         return new self($id, $name, $kind, $recipe, $lines, $strained, $toppedUp, $ph);
     }
 }

@@ -26,7 +26,9 @@ final readonly class MakingReader
     public const FORMAT = 'nebbia.preparation/1';
 
     public function __construct(
-        private AmountParser $amounts, private Kinds $kinds, private Ingredients $ingredients,
+        private AmountParser $amounts,
+        private Kinds $kinds,
+        private Ingredients $ingredients,
         private RecipeReader $recipes,
     ) {}
 
@@ -56,7 +58,9 @@ final readonly class MakingReader
         return Making::of(
             $this->text($data, 'id') ?? '',
             $this->text($data, 'name') ?? $this->ingredients->named($kind->makes)->name,
-            $kind, $recipe, $lines,
+            $kind,
+            $recipe,
+            $lines,
             $this->volume($data, 'strained', $units),
             $this->volume($data, 'topped_up', $units),
             $this->ph($data),
@@ -71,13 +75,19 @@ final readonly class MakingReader
      */
     private function pot(array $data, Kind $kind, UnitSystem $units): array
     {
-        $body = ['format' => RecipeReader::FORMAT, 'units' => $units->value, 'ingredients' => $data['ingredients'] ?? throw PreparationException::missing('ingredients')];
+        $body = [
+            'format' => RecipeReader::FORMAT,
+            'units' => $units->value,
+            'ingredients' => $data['ingredients'] ?? throw PreparationException::missing('ingredients'),
+        ];
         $base = $data['base'] ?? null;
         if ($base !== null) {
             if (! is_array($base)) {
                 throw RecipeException::notAnObject('base');
             }
-            $base += ['liquid' => $kind->liquid, 'basis' => 'added'] + ($kind->liquidStrength === null || isset($base['liquid']) ? [] : ['strength' => $kind->liquidStrength]);
+            $base +=
+                ['liquid' => $kind->liquid, 'basis' => 'added'] +
+                ($kind->liquidStrength === null || isset($base['liquid']) ? [] : ['strength' => $kind->liquidStrength]);
             $recipe = $this->recipes->read(['base' => $base] + $body);
             $this->refuseNothing($recipe->lines);
 
@@ -92,9 +102,21 @@ final readonly class MakingReader
                 unset($others[$n]);
                 $amount = self::named("ingredients.$n.amount", fn () => $this->amounts->parseVolume($this->written($data, $n), $units));
 
-                return [Recipe::of(
-                    $read->name, $read->use, $read->units, $amount, $read->basis, $line->ingredient, $line->strength, $line->statedStrength, array_values($others), liquidPreparation: $line->preparation,
-                ), $read->lines];
+                return [
+                    Recipe::of(
+                        $read->name,
+                        $read->use,
+                        $read->units,
+                        $amount,
+                        $read->basis,
+                        $line->ingredient,
+                        $line->strength,
+                        $line->statedStrength,
+                        array_values($others),
+                        liquidPreparation: $line->preparation,
+                    ),
+                    $read->lines,
+                ];
             }
         }
         if (! $kind->isOfParts) {
@@ -127,7 +149,9 @@ final readonly class MakingReader
     {
         $text = $this->text($data, $field);
 
-        return $text === null || trim($text) === '' ? null : self::named($field, fn () => $this->amounts->parseVolume($text, $units)->inBase());
+        return $text === null || trim($text) === ''
+            ? null
+            : self::named($field, fn () => $this->amounts->parseVolume($text, $units)->inBase());
     }
 
     /** @param  array<array-key, mixed>  $data */

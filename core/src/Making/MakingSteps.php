@@ -19,15 +19,35 @@ use Nebbia\Core\Substance\Ingredient;
 final class MakingSteps
 {
     /** Cautions that are said at another moment than before all work. */
-    private const LATER = ['kitchen-ok' => 'spent', 'kitchen-wash' => 'spent', 'kitchen-never' => 'spent', 'loose-lid' => 'wait', 'smell' => 'wait', 'hot' => 'strain', 'no-oil' => 'store', 'botulism' => 'store', 'raw-food' => 'store', 'children' => 'store', 'shake' => 'store', 'strong-oil' => 'store', 'cats' => 'store'];
+    private const LATER = [
+        'kitchen-ok' => 'spent',
+        'kitchen-wash' => 'spent',
+        'kitchen-never' => 'spent',
+        'loose-lid' => 'wait',
+        'smell' => 'wait',
+        'hot' => 'strain',
+        'no-oil' => 'store',
+        'botulism' => 'store',
+        'raw-food' => 'store',
+        'children' => 'store',
+        'shake' => 'store',
+        'strong-oil' => 'store',
+        'cats' => 'store',
+    ];
 
     /**
      * @param  MixingTask|null  $work  the pot as a mix, for its amounts; null where no liquid goes in
+     * @param  string|null  $kitchen  what becomes of pots and sieve, one of Kitchenware; as its kind says if left out
      * @param  string|null  $passage  of the sprayer it is meant for, like "0.4 mm"
      * @return list<MixingStep>
      */
-    public function of(Preparation $preparation, ?MixingTask $work, UnitSystem $units, ?string $passage = null): array
-    {
+    public function of(
+        Preparation $preparation,
+        ?MixingTask $work,
+        UnitSystem $units,
+        ?string $passage = null,
+        ?string $kitchen = null,
+    ): array {
         $kind = $preparation->making->kind;
 
         return [
@@ -37,7 +57,7 @@ final class MakingSteps
             ...$this->together($preparation, $work, $units),
             ...$this->wait($kind),
             ...$this->strain($preparation, $units, $passage),
-            ...$this->after($preparation),
+            ...$this->after($preparation, $kitchen),
         ];
     }
 
@@ -57,10 +77,17 @@ final class MakingSteps
             $said = $amount ?? ($work === null ? Message::of('step.as-is', ['text' => '']) : $work->amount($n));
             $verb = match (true) {
                 $ingredient->restMinutes > 0.0 => 'crush',
-                in_array($preparation->making->kind->method->id, ['cold-steep', 'boil', 'ferment', 'infuse'], true) && $ingredient->density === null && ! in_array($ingredient->id, ['insect-frass', 'dried-herb'], true) => 'chop',
+                in_array($preparation->making->kind->method->id, ['cold-steep', 'boil', 'ferment', 'infuse'], true) &&
+                    $ingredient->isChopped => 'chop',
                 default => 'weigh',
             };
-            $steps[] = MixingStep::of('raw', Message::of("making.step.$verb", ['name' => mb_strtolower($ingredient->name), 'amount' => $said]), $ingredient->restMinutes > 0.0 ? Message::of('step.crush-why') : null, [], [$n]);
+            $steps[] = MixingStep::of(
+                'raw',
+                Message::of("making.step.$verb", ['name' => mb_strtolower($ingredient->name), 'amount' => $said]),
+                $ingredient->restMinutes > 0.0 ? Message::of('step.crush-why') : null,
+                [],
+                [$n],
+            );
         }
 
         return $steps;
@@ -84,7 +111,10 @@ final class MakingSteps
             return $solids;
         }
         foreach ($preparation->making->lines as $n => $line) {
-            $solids[$n] = [$line->ingredient, Message::of('step.as-is', ['text' => PreciseWords::mass($line->amount->inBase()->likely, UnitSystem::Metric)])];
+            $solids[$n] = [
+                $line->ingredient,
+                Message::of('step.as-is', ['text' => PreciseWords::mass($line->amount->inBase()->likely, UnitSystem::Metric)]),
+            ];
         }
 
         return $solids;
@@ -98,9 +128,18 @@ final class MakingSteps
             $minutes = max($minutes, $line->ingredient->restMinutes);
         }
 
-        return $minutes <= 0.0 ? [] : [MixingStep::of(
-            'rest', Message::of('step.rest', ['minutes' => $minutes]), Message::of('step.rest-why'), [], [], Timer::of(Message::of('making.timer.rest'), Interval::exactly($minutes)),
-        )];
+        return $minutes <= 0.0
+            ? []
+            : [
+                MixingStep::of(
+                    'rest',
+                    Message::of('step.rest', ['minutes' => $minutes]),
+                    Message::of('step.rest-why'),
+                    [],
+                    [],
+                    Timer::of(Message::of('making.timer.rest'), Interval::exactly($minutes)),
+                ),
+            ];
     }
 
     /** @return list<MixingStep> */
@@ -122,10 +161,22 @@ final class MakingSteps
         $steps = [];
         foreach ($preparation->pot->lines as $n => $line) {
             if ($line->line->isPoured()) {
-                $steps[] = MixingStep::of('pour', Message::of('making.step.add-liquid', ['name' => mb_strtolower($line->line->ingredient->name), 'amount' => $work->amount($n)]), null, $work->cautions($n), [$n]);
+                $steps[] = MixingStep::of(
+                    'pour',
+                    Message::of('making.step.add-liquid', [
+                        'name' => mb_strtolower($line->line->ingredient->name),
+                        'amount' => $work->amount($n),
+                    ]),
+                    null,
+                    $work->cautions($n),
+                    [$n],
+                );
             }
         }
-        $base = MixingStep::of('together', Message::of("making.step.$verb", ['amount' => $work->volume($preparation->pot->baseMl), 'liquid' => $work->baseName()]));
+        $base = MixingStep::of(
+            'together',
+            Message::of("making.step.$verb", ['amount' => $work->volume($preparation->pot->baseMl), 'liquid' => $work->baseName()]),
+        );
 
         return $verb === 'oil-soap' ? [...$steps, $base] : [$base, ...$steps];
     }
@@ -136,12 +187,20 @@ final class MakingSteps
         if ($kind->hours->likely <= 0.0) {
             return [];
         }
-        $steps = [MixingStep::of(
-            'wait',
-            Message::of('making.step.wait', ['sort' => $kind->method->id, 'cold' => $kind->steepsCold ? 'yes' : 'no', 'how' => Length::of($kind->hours->likely)]),
-            Message::of('making.step.wait-how', ['low' => Length::of($kind->hours->low), 'high' => Length::of($kind->hours->high)]),
-            $this->cautions($kind, 'wait'), [], Timer::of($kind->name(), $kind->hours->times(60.0)),
-        )];
+        $steps = [
+            MixingStep::of(
+                'wait',
+                Message::of('making.step.wait', [
+                    'sort' => $kind->method->id,
+                    'cold' => $kind->steepsCold ? 'yes' : 'no',
+                    'how' => Length::of($kind->hours->likely),
+                ]),
+                Message::of('making.step.wait-how', ['low' => Length::of($kind->hours->low), 'high' => Length::of($kind->hours->high)]),
+                $this->cautions($kind, 'wait'),
+                [],
+                Timer::of($kind->name(), $kind->hours->times(60.0)),
+            ),
+        ];
         if ($kind->stirHours !== null) {
             $steps[] = MixingStep::of('stir', Message::of('making.step.stir', ['hours' => (int) $kind->stirHours]));
         }
@@ -154,16 +213,32 @@ final class MakingSteps
     {
         $kind = $preparation->making->kind;
         $finer = $passage === null ? Message::of('step.any-passage') : Message::of('step.as-is', ['text' => $passage]);
-        $steps = $kind->strain === 'none' ? [] : [MixingStep::of(
-            'strain', Message::of($kind->method->id === 'settle' ? 'making.step.strain-clear' : 'making.step.strain'),
-            Message::of($kind->strain === 'fine' ? 'making.step.strain-fine' : 'making.step.strain-cloth', ['passage' => $finer]), $this->cautions($kind, 'strain'),
-        )];
+        $steps =
+            $kind->strain === 'none'
+                ? []
+                : [
+                    MixingStep::of(
+                        'strain',
+                        Message::of($kind->method->id === 'settle' ? 'making.step.strain-clear' : 'making.step.strain'),
+                        Message::of($kind->strain === 'fine' ? 'making.step.strain-fine' : 'making.step.strain-cloth', [
+                            'passage' => $finer,
+                        ]),
+                        $this->cautions($kind, 'strain'),
+                    ),
+                ];
         $yield = $preparation->yield;
         $words = static fn (float $ml): string => PreciseWords::volume($ml, $units);
         if ($kind->method->isStrained()) {
-            $steps[] = MixingStep::of('measure', $yield === null ? Message::of('making.step.expect-unknown') : Message::of('making.step.expect', [
-                'likely' => $words($yield->likely), 'low' => $words($yield->low), 'high' => $words($yield->high),
-            ]));
+            $steps[] = MixingStep::of(
+                'measure',
+                $yield === null
+                    ? Message::of('making.step.expect-unknown')
+                    : Message::of('making.step.expect', [
+                        'likely' => $words($yield->likely),
+                        'low' => $words($yield->low),
+                        'high' => $words($yield->high),
+                    ]),
+            );
         }
         if ($kind->measurePh) {
             $steps[] = MixingStep::of('ph', Message::of('making.step.ph'), Message::of('making.step.ph-how'));
@@ -173,15 +248,20 @@ final class MakingSteps
     }
 
     /** @return list<MixingStep> */
-    private function after(Preparation $preparation): array
+    private function after(Preparation $preparation, ?string $kitchen): array
     {
         $kind = $preparation->making->kind;
         $place = $kind->usualPlace();
         $steps = [
             MixingStep::of('label', Message::of('making.step.label', ['name' => $preparation->making->name])),
-            MixingStep::of('store', Message::of('making.step.store', ['place' => $place->value]), Message::of('making.step.keeps', ['likely' => Length::of($kind->life($place)->likely ?? 0.0)]), $this->cautions($kind, 'store')),
+            MixingStep::of(
+                'store',
+                Message::of('making.step.store', ['place' => $place->value]),
+                Message::of('making.step.keeps', ['likely' => Length::of($kind->life($place)->likely ?? 0.0)]),
+                $this->cautions($kind, 'store'),
+            ),
         ];
-        $cautions = $this->cautions($kind, 'spent');
+        $cautions = $kitchen === null ? $this->cautions($kind, 'spent') : [Message::of("making.caution.kitchen-$kitchen")];
         if ($kind->spent !== 'none') {
             $steps[] = MixingStep::of('spent', Message::of("making.spent.$kind->spent"), null, $cautions);
         } elseif ($cautions !== []) {
@@ -194,9 +274,11 @@ final class MakingSteps
     /** @return list<Message> those said at that moment; null for before all work */
     private function cautions(Kind $kind, ?string $moment): array
     {
-        return array_values(array_map(
-            static fn (string $id): Message => Message::of("making.caution.$id"),
-            array_filter($kind->cautions, static fn (string $id): bool => (self::LATER[$id] ?? null) === $moment),
-        ));
+        return array_values(
+            array_map(
+                static fn (string $id): Message => Message::of("making.caution.$id"),
+                array_filter($kind->cautions, static fn (string $id): bool => (self::LATER[$id] ?? null) === $moment),
+            ),
+        );
     }
 }

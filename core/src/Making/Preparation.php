@@ -41,7 +41,12 @@ final readonly class Preparation
     {
         $in = $this->pot?->finalVolume;
 
-        return $in === null || $this->yield === null || $this->making->toppedUp !== null ? null
-            : Interval::of(max(0.0, $in->likely - $this->yield->high), max(0.0, $in->likely - $this->yield->likely), max(0.0, $in->likely - $this->yield->low));
+        return $in === null || $this->yield === null || $this->making->toppedUp !== null
+            ? null
+            : Interval::of(
+                max(0.0, $in->likely - $this->yield->high),
+                max(0.0, $in->likely - $this->yield->likely),
+                max(0.0, $in->likely - $this->yield->low),
+            );
     }
 }

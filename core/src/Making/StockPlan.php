@@ -12,8 +12,8 @@ use Nebbia\Core\Shelf\Raw;
 use Nebbia\Core\Shelf\State;
 
 /**
- * From what the rounds take back to what must be started, and when: leftover stock first as long as it is good, then as few makings as their
- * shelf life allows, each ready for the first round it serves.
+ * From what the rounds take back to what must be started, and when: leftover stock first as long as it is good, then as few makings as
+ * their shelf life allows, each ready for the first round it serves.
  */
 final readonly class StockPlan
 {
@@ -21,10 +21,7 @@ final readonly class StockPlan
      * @param  list<StockBatch>  $batches
      * @param  list<array{OnShelf, float, StockNeed}>  $fromShelf  a jar, the mL taken of it, and what for
      */
-    private function __construct(
-        public array $batches,
-        public array $fromShelf,
-    ) {}
+    private function __construct(public array $batches, public array $fromShelf) {}
 
     /**
      * @param  list<StockNeed>  $needs
@@ -43,7 +40,7 @@ final readonly class StockPlan
             $served = [$first];
             $later = [];
             foreach (array_slice($open, 1) as $need) {
-                $until !== null && $need->at < $until ? $served[] = $need : $later[] = $need;
+                $until !== null && $need->at < $until ? ($served[] = $need) : ($later[] = $need);
             }
             $open = $later;
             $batches[] = self::batch($kind, $served, $until, $now);
@@ -93,8 +90,8 @@ final readonly class StockPlan
         }
         $life = $jar->kind->life($jar->kind->usualPlace());
 
-        return self::later($jar->readyAt, $jar->kind->hours->low - $jar->kind->hours->likely) <= $need->at
-            && ($life === null || $need->at < self::later($jar->readyAt, $life->likely));
+        return self::later($jar->readyAt, $jar->kind->hours->low - $jar->kind->hours->likely) <= $need->at &&
+            ($life === null || $need->at < self::later($jar->readyAt, $life->likely));
     }
 
     /** @param  non-empty-list<StockNeed>  $needs */
@@ -103,12 +100,13 @@ final readonly class StockPlan
         $wanted = array_sum(array_map(static fn (StockNeed $need): float => $need->ml, $needs));
         $through = $kind->method->leftInPot()->times($kind->method->recovered);
         $poured = array_sum(array_map(static fn (Raw $one): float => $one->isPoured ? $one->perLitre->likely / 1000.0 : 0.0, $kind->raw));
-        // As much as is enough even if the cloth keeps much. What is made of parts has no other liquid; what comes out of plants alone cannot be foretold.
+        // As much as is enough even if the cloth keeps much. What is made of parts has no other liquid; what comes out of plants alone
+        // cannot be foretold.
         $whole = $wanted / $through->low;
         $unit = $kind->isOfParts ? ($poured > 0.0 ? $whole / $poured : 0.0) : $whole / (1.0 + $poured);
         $raw = [];
         foreach ($kind->raw as $one) {
-            $raw[$one->ingredient] = ($raw[$one->ingredient] ?? 0.0) + $one->perLitre->likely * $unit / 1000.0;
+            $raw[$one->ingredient] = ($raw[$one->ingredient] ?? 0.0) + ($one->perLitre->likely * $unit) / 1000.0;
         }
         $liquid = $kind->isOfParts ? 0.0 : $unit;
         $start = self::later($needs[0]->at, -$kind->hours->likely);

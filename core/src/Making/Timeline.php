@@ -30,14 +30,29 @@ final readonly class Timeline
      * @param  DateTimeImmutable|null  $stirred  when it was stirred last
      * @param  bool|null  $passed  the soap was tested; null where it was not, or is no soap
      */
-    public static function of(Kind $kind, DateTimeImmutable $started, array $stays, DateTimeImmutable $at, ?DateTimeImmutable $stirred = null, ?bool $passed = null, ?float $leftMl = null): self
-    {
+    public static function of(
+        Kind $kind,
+        DateTimeImmutable $started,
+        array $stays,
+        DateTimeImmutable $at,
+        ?DateTimeImmutable $stirred = null,
+        ?bool $passed = null,
+        ?float $leftMl = null,
+    ): self {
         $from = self::later($started, $kind->hours->low);
         $usual = self::later($started, $kind->hours->likely);
         if ($stays === []) {
             $stir = $kind->stirHours === null ? null : self::later($stirred ?? $started, $kind->stirHours);
 
-            return new self($from, $usual, null, null, null, $at < $usual ? State::Steeping : State::ToStrain, $stir !== null && $stir < $usual ? $stir : null);
+            return new self(
+                $from,
+                $usual,
+                null,
+                null,
+                null,
+                $at < $usual ? State::Steeping : State::ToStrain,
+                $stir !== null && $stir < $usual ? $stir : null,
+            );
         }
         $life = ShelfLife::of($kind, $stays);
         $state = match (true) {

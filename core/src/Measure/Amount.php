@@ -17,12 +17,7 @@ final readonly class Amount
     /** Nothing a garden needs is larger: 1,000,000 L, in mL or g. */
     public const LIMIT = 1_000_000_000;
 
-    private function __construct(
-        public BigRational $low,
-        public BigRational $likely,
-        public BigRational $high,
-        public Unit $unit,
-    ) {}
+    private function __construct(public BigRational $low, public BigRational $likely, public BigRational $high, public Unit $unit) {}
 
     /** @throws AmountException if not above zero, out of order or beyond the limit */
     public static function of(BigRational $likely, Unit $unit): self
@@ -57,7 +52,9 @@ final readonly class Amount
         return Interval::of(
             $this->low === $this->likely && $this->unit->low === $this->unit->likely ? $likely : $this->base($this->low, $this->unit->low),
             $likely,
-            $this->high === $this->likely && $this->unit->high === $this->unit->likely ? $likely : $this->base($this->high, $this->unit->high),
+            $this->high === $this->likely && $this->unit->high === $this->unit->likely
+                ? $likely
+                : $this->base($this->high, $this->unit->high),
         );
     }
 
@@ -70,7 +67,20 @@ final readonly class Amount
     /** Exactly as much again, k times. Ratios and strengths do not scale and are returned as they are. */
     public function scaledBy(BigRational $k): self
     {
-        return $this->isRelative() ? $this : self::between(
+        return $this->isRelative()
+            ? $this
+            : self::between(
+                $this->low->multipliedBy($k)->simplified(),
+                $this->likely->multipliedBy($k)->simplified(),
+                $this->high->multipliedBy($k)->simplified(),
+                $this->unit,
+            );
+    }
+
+    /** k times as much in the same volume: shares and strengths grow too. */
+    public function strengthenedBy(BigRational $k): self
+    {
+        return self::between(
             $this->low->multipliedBy($k)->simplified(),
             $this->likely->multipliedBy($k)->simplified(),
             $this->high->multipliedBy($k)->simplified(),
@@ -78,20 +88,25 @@ final readonly class Amount
         );
     }
 
-    /** k times as much in the same volume: shares and strengths grow too. */
-    public function strengthenedBy(BigRational $k): self
-    {
-        return self::between($this->low->multipliedBy($k)->simplified(), $this->likely->multipliedBy($k)->simplified(), $this->high->multipliedBy($k)->simplified(), $this->unit);
-    }
-
     /** @throws AmountException if the other is of another kind, or either too rough to be part of a sum */
     public function plus(self $other): self
     {
-        if (! $this->canBeSummed() || ! $other->canBeSummed() || $other->unit->kind !== $this->unit->kind || $this->unit->likely === null || $other->unit->likely === null) {
+        if (
+            ! $this->canBeSummed() ||
+            ! $other->canBeSummed() ||
+            $other->unit->kind !== $this->unit->kind ||
+            $this->unit->likely === null ||
+            $other->unit->likely === null
+        ) {
             throw AmountException::cannotAdd();
         }
         if ($other->unit->id === $this->unit->id) {
-            return self::between($this->low->plus($other->low), $this->likely->plus($other->likely), $this->high->plus($other->high), $this->unit);
+            return self::between(
+                $this->low->plus($other->low),
+                $this->likely->plus($other->likely),
+                $this->high->plus($other->high),
+                $this->unit,
+            );
         }
         // Said in millilitres or grams, in which every unit is exact.
         $one = static fn (?BigRational $factor): BigRational => $factor ?? BigRational::one();
@@ -118,10 +133,10 @@ final readonly class Amount
 
     public function isSameAs(self $other): bool
     {
-        return $this->unit->id === $other->unit->id
-            && $this->low->isEqualTo($other->low)
-            && $this->likely->isEqualTo($other->likely)
-            && $this->high->isEqualTo($other->high);
+        return $this->unit->id === $other->unit->id &&
+            $this->low->isEqualTo($other->low) &&
+            $this->likely->isEqualTo($other->likely) &&
+            $this->high->isEqualTo($other->high);
     }
 
     private function base(BigRational $number, ?BigRational $factor): float

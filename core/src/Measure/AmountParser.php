@@ -38,13 +38,17 @@ final readonly class AmountParser
             throw str_starts_with($text, '+') ? AmountException::unreadable($text) : AmountException::notPositive();
         }
 
-        return $this->ratio($text) ?? $this->partsInWhole($text) ?? $this->strength($text) ?? $this->sum($text, $system);
+        return $this->ratio($text) ?? ($this->partsInWhole($text) ?? ($this->strength($text) ?? $this->sum($text, $system)));
     }
 
     /** @throws AmountException if it cannot be read or is not a volume */
     public function parseVolume(string $text, UnitSystem $system = UnitSystem::Us): Amount
     {
         $amount = $this->parse($text, $system);
+        // Where only a volume can be meant, ounces are those of a jug and of a sprayer's label.
+        if ($amount->unit->id === 'oz') {
+            $amount = $this->parse((string) preg_replace('/(?<!\pL)(?:oz\b\.?|ounces?\b)/iu', ' fl oz', $text), $system);
+        }
 
         return $amount->unit->kind === UnitKind::Volume ? $amount : throw AmountException::notAVolume($amount->unit->label);
     }
@@ -53,8 +57,10 @@ final readonly class AmountParser
     private function ratio(string $text): ?Amount
     {
         $n = NumberParser::PATTERN;
-        if (preg_match("/^($n)\s*:\s*($n)(?:".self::RANGE."($n))?$/iu", $text, $m) !== 1
-            && preg_match("/^($n) parts? to ($n)(?:".self::RANGE."($n))? parts?$/iu", $text, $m) !== 1) {
+        if (
+            preg_match("/^($n)\s*:\s*($n)(?:".self::RANGE."($n))?$/iu", $text, $m) !== 1 &&
+            preg_match("/^($n) parts? to ($n)(?:".self::RANGE."($n))? parts?$/iu", $text, $m) !== 1
+        ) {
             return null;
         }
 
@@ -77,7 +83,13 @@ final readonly class AmountParser
     private function strength(string $text): ?Amount
     {
         $n = NumberParser::PATTERN;
-        if (preg_match("/^($n)(?:".self::RANGE."($n))?\s*(?:(?:%|percent\b|per cent\b)\s*(w\/v|v\/v)?|(ppm|mg\/l|g\/l))$/iu", $text, $m) !== 1) {
+        if (
+            preg_match(
+                "/^($n)(?:".self::RANGE."($n))?\s*(?:(?:%|percent\b|per cent\b)\s*(w\/v|v\/v)?|(ppm|mg\/l|g\/l))$/iu",
+                $text,
+                $m,
+            ) !== 1
+        ) {
             return null;
         }
         $unit = match (mb_strtolower(($m[3] ?? '').($m[4] ?? ''))) {
@@ -110,7 +122,7 @@ final readonly class AmountParser
     private function term(string $term, string $whole, UnitSystem $system): Amount
     {
         $n = NumberParser::PATTERN;
-        $words = NumberParser::words();
+        $words = NumberWords::pattern();
         if (preg_match("/^($n)\s*[x×*]\s*($n)\s*(\D+)$/iu", $term, $m) === 1) {
             return $this->times($m[1], $m[2], $m[3], $whole, $system);
         }

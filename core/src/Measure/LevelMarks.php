@@ -16,10 +16,6 @@ final class LevelMarks
 
     private const OUNCE_STEPS = [0.5, 1, 2, 4, 8, 16, 32, 64, 128, 256, 640, 1280, 3200];
 
-    private const ML_PER_US_FL_OZ = 29.5735295625;
-
-    private const ML_PER_IMP_FL_OZ = 28.4130625;
-
     /**
      * @param  float  $capacityMl  above zero
      * @return list<array{ml: float, label: string}> from the bottom up, the brim not among them
@@ -27,8 +23,8 @@ final class LevelMarks
     public static function of(float $capacityMl, UnitSystem $system): array
     {
         [$unit, $steps] = match ($system) {
-            UnitSystem::Us => [self::ML_PER_US_FL_OZ, self::OUNCE_STEPS],
-            UnitSystem::Imperial => [self::ML_PER_IMP_FL_OZ, self::OUNCE_STEPS],
+            UnitSystem::Us => [PreciseWords::ML_PER_US_FL_OZ, self::OUNCE_STEPS],
+            UnitSystem::Imperial => [PreciseWords::ML_PER_IMP_FL_OZ, self::OUNCE_STEPS],
             default => [1.0, self::METRIC_STEPS],
         };
         $step = $capacityMl / $unit;

@@ -12,39 +12,28 @@ use Brick\Math\BigRational;
 final class NumberParser
 {
     /** A number, without a sign, as a piece of a regular expression. Longest forms first. */
-    public const PATTERN = '(?:\d+\s+\d+\s*[\/⁄]\s*\d+|\d+\s*[\/⁄]\s*\d+|\d+\s*[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]|[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]|\d+[.,]\d+|[.,]\d+|\d+)';
+    public const PATTERN = '(?:\d+[\s\-]+\d+\s*[\/⁄]\s*\d+|\d+\s*[\/⁄]\s*\d+'
+        .'|\d+\s*[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]|[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]|\d+[.,]\d+|[.,]\d+|\d+)';
 
     private const MAX_LENGTH = 60;
 
     private const FRACTIONS = [
-        '½' => '1/2', '⅓' => '1/3', '⅔' => '2/3', '¼' => '1/4', '¾' => '3/4', '⅕' => '1/5', '⅖' => '2/5', '⅗' => '3/5',
-        '⅘' => '4/5', '⅙' => '1/6', '⅚' => '5/6', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8',
+        '½' => '1/2',
+        '⅓' => '1/3',
+        '⅔' => '2/3',
+        '¼' => '1/4',
+        '¾' => '3/4',
+        '⅕' => '1/5',
+        '⅖' => '2/5',
+        '⅗' => '3/5',
+        '⅘' => '4/5',
+        '⅙' => '1/6',
+        '⅚' => '5/6',
+        '⅛' => '1/8',
+        '⅜' => '3/8',
+        '⅝' => '5/8',
+        '⅞' => '7/8',
     ];
-
-    private const WORDS = [
-        'half a' => '1/2', 'half an' => '1/2', 'half' => '1/2', 'a quarter' => '1/4', 'a' => '1', 'an' => '1', 'one' => '1',
-        'two' => '2', 'three' => '3', 'four' => '4', 'five' => '5', 'six' => '6', 'seven' => '7', 'eight' => '8',
-        'nine' => '9', 'ten' => '10', 'twelve' => '12', 'a dozen' => '12', 'a couple of' => '2', 'one and a half' => '3/2',
-        'a quarter of a' => '1/4', 'half of a' => '1/2', 'three quarters of a' => '3/4', 'twenty' => '20', 'thirty' => '30',
-        // Italian and Portuguese, as they stand before a unit.
-        'mezzo' => '1/2', 'mezza' => '1/2', 'un' => '1', 'uno' => '1', 'una' => '1', 'due' => '2', 'tre' => '3', 'quattro' => '4',
-        'cinque' => '5', 'sei' => '6', 'sette' => '7', 'otto' => '8', 'nove' => '9', 'dieci' => '10',
-        'meio' => '1/2', 'meia' => '1/2', 'um' => '1', 'uma' => '1', 'dois' => '2', 'duas' => '2', 'três' => '3', 'quatro' => '4',
-        'cinco' => '5', 'seis' => '6', 'sete' => '7', 'oito' => '8', 'dez' => '10',
-    ];
-
-    /** Number words as a piece of a regular expression, longest first. */
-    public static function words(): string
-    {
-        static $pattern = null;
-        if (! is_string($pattern)) {
-            $words = array_keys(self::WORDS);
-            usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-            $pattern = '(?:'.implode('|', $words).')';
-        }
-
-        return $pattern;
-    }
 
     /**
      * @param  string  $text  something that PATTERN or words() matches
@@ -57,7 +46,10 @@ final class NumberParser
         if (strlen($text) > self::MAX_LENGTH) {
             throw AmountException::tooLong();
         }
-        $text = self::WORDS[mb_strtolower($text)] ?? $text;
+        $said = NumberWords::parse($text);
+        if ($said !== null) {
+            return $said;
+        }
         foreach (self::FRACTIONS as $glyph => $fraction) {
             $text = str_replace($glyph, " $fraction", $text);
         }
@@ -69,12 +61,14 @@ final class NumberParser
         if (str_starts_with($text, '.')) {
             $text = "0$text";
         }
-        if (preg_match('/^(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/', $text, $m) === 1) {
+        if (preg_match('/^(?:(\d+)[\s\-]+)?(\d+)\s*\/\s*(\d+)$/', $text, $m) === 1) {
             if (ltrim($m[3], '0') === '') {
                 throw AmountException::divisionByZero($text);
             }
 
-            return BigRational::nd($m[2], $m[3])->plus($m[1] === '' ? 0 : $m[1])->simplified();
+            return BigRational::nd($m[2], $m[3])
+                ->plus($m[1] === '' ? 0 : $m[1])
+                ->simplified();
         }
 
         return BigRational::of($text)->simplified();

@@ -27,7 +27,8 @@ final class TypedNumber
     }
 
     /**
-     * A latitude or longitude in degrees, as maps write it: -9.14, 9,14 W, 9° 8′ 24″ W. No number there is over 180, so that a comma is a decimal one.
+     * A latitude or longitude in degrees, as maps write it: -9.14, 9,14 W, 9° 8′ 24″ W. No number there is over 180, so that a comma is a
+     * decimal one.
      *
      * @return float|null south and west of nought below it; null where it cannot be read
      */
@@ -36,7 +37,10 @@ final class TypedNumber
         $text = str_replace(',', '.', trim(Digits::western($text)));
         $half = preg_match('/^(.*[^\sa-z])\s*([nsew])$/isuD', $text, $m) === 1 ? strtoupper($m[2]) : null;
         $text = $half === null ? $text : $m[1];
-        $number = preg_match(self::PARTS, $text, $parts) === 1 ? self::ofParts((float) $parts[1], (float) $parts[2], (float) ($parts[3] ?? 0)) : self::read($text);
+        $number =
+            preg_match(self::PARTS, $text, $parts) === 1
+                ? self::ofParts((float) $parts[1], (float) $parts[2], (float) ($parts[3] ?? 0))
+                : self::read($text);
         if ($number === null || ($half !== null && preg_match('/^[-+]/', $text) === 1)) {
             return null;
         }

@@ -60,7 +60,18 @@ final readonly class Unit
     /** The same unit, by a name that says whose it is: "imp tbsp" among US spoons. */
     public function called(string $qualifier): self
     {
-        return new self($this->id, $this->kind, "$qualifier $this->label", "$qualifier $this->plural", $this->low, $this->likely, $this->high, $this->basis, $this->sure, $this->byVolume);
+        return new self(
+            $this->id,
+            $this->kind,
+            "$qualifier $this->label",
+            "$qualifier $this->plural",
+            $this->low,
+            $this->likely,
+            $this->high,
+            $this->basis,
+            $this->sure,
+            $this->byVolume,
+        );
     }
 
     /** Whether it is counted in tenths, and not in halves and quarters. */
@@ -72,9 +83,7 @@ final readonly class Unit
     /** Plain millilitres or grams, for sums of unlike units. */
     public static function plain(UnitKind $kind): self
     {
-        return $kind === UnitKind::Mass
-            ? self::relative('g', UnitKind::Mass, 'g')
-            : self::relative('ml', UnitKind::Volume, 'mL');
+        return $kind === UnitKind::Mass ? self::relative('g', UnitKind::Mass, 'g') : self::relative('ml', UnitKind::Volume, 'mL');
     }
 
     /** "1:50": parts to parts of base. */

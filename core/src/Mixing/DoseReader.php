@@ -78,6 +78,9 @@ final readonly class DoseReader
         } elseif ($ingredient->knowsPiece($unit->id) && ! $line->strength->isSolution) {
             $size = $amount->count()->times($ingredient->piece($unit->id));
             $isVolume = $ingredient->pieceIsVolume($unit->id);
+        } elseif ($unit->id === 'handful' && ! $ingredient->isLiquid && $ingredient->density !== null) {
+            $size = $amount->count()->times($this->drops->of('handful'));
+            $isVolume = true;
         } elseif ($unit->likely === null) {
             throw AmountException::noSuchPiece($ingredient->name, $unit->label);
         } else {

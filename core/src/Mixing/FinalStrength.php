@@ -7,7 +7,11 @@ namespace Nebbia\Core\Mixing;
 use Nebbia\Core\Data\Interval;
 use Nebbia\Core\Substance\Substance;
 
-/** How strong a mix is in one substance, as added, before anything reacts. */
+/**
+ * How strong a mix is in one substance, as added, before anything reacts.
+ *
+ * @phpstan-type Figures array{low: float, likely: float, high: float}
+ */
 final readonly class FinalStrength
 {
     private function __construct(
@@ -41,7 +45,9 @@ final readonly class FinalStrength
         };
     }
 
-    /** @return array{substance: string, percent_wv: array{low: float, likely: float, high: float}, percent_vv: array{low: float, likely: float, high: float}|null, ppm: array{low: float, likely: float, high: float}} */
+    /**
+     * @return array{substance: string, percent_wv: Figures, percent_vv: Figures|null, ppm: Figures}
+     */
     public function toArray(): array
     {
         return [

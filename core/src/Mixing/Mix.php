@@ -30,8 +30,15 @@ final readonly class Mix
      * @param  list<FinalStrength>  $strengths
      * @param  list<MixStep>  $steps
      */
-    public static function of(Recipe $recipe, float $scale, Interval $finalVolume, float $baseMl, array $lines, array $strengths, array $steps): self
-    {
+    public static function of(
+        Recipe $recipe,
+        float $scale,
+        Interval $finalVolume,
+        float $baseMl,
+        array $lines,
+        array $strengths,
+        array $steps,
+    ): self {
         return new self($recipe, $scale, $finalVolume, $baseMl, $lines, $strengths, $steps);
     }
 

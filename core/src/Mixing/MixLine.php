@@ -27,7 +27,9 @@ final readonly class MixLine
         return new self($line, $volumeMl, $massG, $measure, $isCalibrated);
     }
 
-    /** @return array{ingredient: string, volume_ml: float|null, mass_g: float|null, measure: string|null, measure_error_percent: float|null} */
+    /**
+     * @return array{ingredient: string, volume_ml: float|null, mass_g: float|null, measure: string|null, measure_error_percent: float|null}
+     */
     public function toArray(): array
     {
         return [

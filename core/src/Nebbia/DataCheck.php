@@ -51,7 +51,18 @@ final readonly class DataCheck
     ];
 
     /** Tables of rules, which say on what they rest. */
-    private const GROUNDED = ['pairs', 'dangers', 'claims', 'food.never', 'hazards', 'materials', 'modifiers.rows', 'spacing.pairs', 'surfaces', 'windows.rows'];
+    private const GROUNDED = [
+        'pairs',
+        'dangers',
+        'claims',
+        'food.never',
+        'hazards',
+        'materials',
+        'modifiers.rows',
+        'spacing.pairs',
+        'surfaces',
+        'windows.rows',
+    ];
 
     /** What a row is also called. */
     private const NAMES = ['name', 'botanical', 'also', 'abroad', 'names'];
@@ -67,7 +78,9 @@ final readonly class DataCheck
     public function check(array $data): void
     {
         foreach ($data as $file => $contents) {
-            foreach (is_array($contents) && ! array_is_list($contents) ? ['' => $contents] + $contents : ['' => $contents] as $part => $rows) {
+            foreach (
+                is_array($contents) && ! array_is_list($contents) ? ['' => $contents] + $contents : ['' => $contents] as $part => $rows
+            ) {
                 $table = $part === '' ? $file : "$file.$part";
                 if (is_array($rows) && array_is_list($rows) && is_array($rows[0] ?? null) && isset($rows[0]['id'])) {
                     $this->table($table, $rows);
@@ -118,7 +131,9 @@ final readonly class DataCheck
             }
         }
 
-        return array_values(array_unique(array_filter(array_map(Names::fold(...), $names), static fn (string $name): bool => $name !== '')));
+        $folded = array_filter(array_map(Names::fold(...), $names), static fn (string $name): bool => $name !== '');
+
+        return array_values(array_unique($folded));
     }
 
     /**
@@ -134,7 +149,20 @@ final readonly class DataCheck
         foreach ([Substances::class, Signs::class] as $made) {
             array_map($nebbia->get($made)->of(...), $nebbia->get($made)->ids());
         }
-        foreach ([Kinds::class, Tactics::class, Remedies::class, Modifiers::class, LabelReader::class, NeedEstimator::class, SoapMaker::class, Likelihoods::class, StepPlanner::class, Decider::class] as $part) {
+        foreach (
+            [
+                Kinds::class,
+                Tactics::class,
+                Remedies::class,
+                Modifiers::class,
+                LabelReader::class,
+                NeedEstimator::class,
+                SoapMaker::class,
+                Likelihoods::class,
+                StepPlanner::class,
+                Decider::class,
+            ] as $part
+        ) {
             $nebbia->get($part);
         }
         foreach ($nebbia->get(Substances::class)->ids() as $substance) {

@@ -79,13 +79,19 @@ final readonly class DataFolder
     /** @return list<string> */
     private function sentences(string $language): array
     {
-        return [...(glob("$this->folder/messages/$language/*.yaml") ?: []), ...($this->more === null ? [] : (glob("$this->more/$language/*.yaml") ?: []))];
+        return [
+            ...glob("$this->folder/messages/$language/*.yaml") ?: [],
+            ...$this->more === null ? [] : (glob("$this->more/$language/*.yaml") ?: []),
+        ];
     }
 
     /** @return list<string> */
     private function languages(): array
     {
-        return array_map(basename(...), glob("$this->folder/messages/*", GLOB_ONLYDIR) ?: throw BrokenData::unreadable("$this->folder/messages"));
+        return array_map(
+            basename(...),
+            glob("$this->folder/messages/*", GLOB_ONLYDIR) ?: throw BrokenData::unreadable("$this->folder/messages"),
+        );
     }
 
     private function parse(string $path): mixed
@@ -93,7 +99,10 @@ final readonly class DataFolder
         try {
             return Yaml::parse((string) file_get_contents($path));
         } catch (ParseException $e) {
-            throw BrokenData::shapeless('core/data/'.basename($path).($e->getParsedLine() > 0 ? ", line {$e->getParsedLine()}" : ''), 'this is no YAML: '.$e->getMessage());
+            throw BrokenData::shapeless(
+                'core/data/'.basename($path).($e->getParsedLine() > 0 ? ", line {$e->getParsedLine()}" : ''),
+                'this is no YAML: '.$e->getMessage(),
+            );
         }
     }
 

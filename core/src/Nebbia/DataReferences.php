@@ -11,12 +11,23 @@ use Nebbia\Core\Data\Table;
 final readonly class DataReferences
 {
     /** A field, wherever it stands => the table whose ids it names. */
-    private const ANYWHERE = ['substance' => 'substances', 'substances' => 'substances', 'ingredient' => 'ingredients', 'ingredients' => 'ingredients'];
+    private const ANYWHERE = [
+        'substance' => 'substances',
+        'substances' => 'substances',
+        'ingredient' => 'ingredients',
+        'ingredients' => 'ingredients',
+    ];
 
     /** table => field => the table whose ids it names. */
     private const OWN = [
         'pairs' => ['a' => 'substances', 'b' => 'substances'],
-        'signs' => ['nearly_always' => 'targets', 'often' => 'targets', 'sometimes' => 'targets', 'seldom' => 'targets'],
+        'signs' => [
+            'nearly_always' => 'targets',
+            'often' => 'targets',
+            'sometimes' => 'targets',
+            'seldom' => 'targets',
+            'shows' => 'targets',
+        ],
         'plants' => ['habit' => 'plant-habits'],
     ];
 
@@ -50,7 +61,11 @@ final readonly class DataReferences
         }
         foreach (Table::of('targets', $this->tables['targets'] ?? [])->byId() as $id => $row) {
             if ($row->has('hosts')) {
-                $this->known([...$row->row('hosts')->strings('main'), ...$row->row('hosts')->strings('some')], $hosts, "core/data/targets.yaml, $id, hosts");
+                $this->known(
+                    [...$row->row('hosts')->strings('main'), ...$row->row('hosts')->strings('some')],
+                    $hosts,
+                    "core/data/targets.yaml, $id, hosts",
+                );
             }
         }
         $this->known($this->column('ingredients', 'group'), $this->column('order', 'group'), 'core/data/ingredients.yaml, group');
@@ -59,7 +74,7 @@ final readonly class DataReferences
     private function walk(string $table, string $where, mixed $here): void
     {
         foreach (is_array($here) ? $here : [] as $key => $value) {
-            $names = is_string($key) ? (self::OWN[$table][$key] ?? self::ANYWHERE[$key] ?? null) : null;
+            $names = is_string($key) ? self::OWN[$table][$key] ?? (self::ANYWHERE[$key] ?? null) : null;
             $at = $where.', '.(is_array($value) && is_string($value['id'] ?? null) ? $value['id'] : $key);
             if ($names !== null && $table !== $names) {
                 $this->known(is_array($value) && array_is_list($value) ? $value : [$value], [...$this->ids[$names], '*'], $at);
@@ -88,6 +103,8 @@ final readonly class DataReferences
     /** @return list<string> */
     private function column(string $table, string $field): array
     {
-        return array_values(array_map(static fn ($row): string => $row->string($field), Table::of($table, $this->tables[$table] ?? [])->rows()));
+        return array_values(
+            array_map(static fn ($row): string => $row->string($field, ''), Table::of($table, $this->tables[$table] ?? [])->rows()),
+        );
     }
 }

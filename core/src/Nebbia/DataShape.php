@@ -21,7 +21,7 @@ final readonly class DataShape
      */
     public function check(array $tables): void
     {
-        $error = (new Validator)->validate(Helper::toJSON($tables), $this->schema)->error();
+        $error = (new Validator())->validate(Helper::toJSON($tables), $this->schema)->error();
         if ($error === null) {
             return;
         }
@@ -41,7 +41,13 @@ final readonly class DataShape
         $here = $tables[explode('.', basename($where))[0]] ?? null;
         foreach ($path as $step) {
             $here = is_array($here) ? $here[$step] ?? null : null;
-            $where .= ', '.(is_int($step) && is_array($here) && is_string($here['id'] ?? null) ? $here['id'] : (is_int($step) ? 'number '.($step + 1) : $step));
+            $where .=
+                ', '.
+                (is_int($step) && is_array($here) && is_string($here['id'] ?? null)
+                    ? $here['id']
+                    : (is_int($step)
+                        ? 'number '.($step + 1)
+                        : $step));
         }
 
         return $where;
@@ -57,15 +63,26 @@ final readonly class DataShape
 
     private function why(ValidationError $error): string
     {
-        $list = static fn (mixed $value): string => implode(', ', array_map(static fn (mixed $one): string => is_scalar($one) ? (string) $one : '…', is_array($value) ? $value : [$value]));
+        $list = static fn (mixed $value): string => implode(
+            ', ',
+            array_map(static fn (mixed $one): string => is_scalar($one) ? (string) $one : '…', is_array($value) ? $value : [$value]),
+        );
         $args = $error->args();
 
         return match ($error->keyword()) {
-            'additionalProperties', 'unevaluatedProperties' => 'there is no field '.$list($args['properties'] ?? '').', or it is misspelt',
+            'additionalProperties', 'unevaluatedProperties' => 'there is no field '.
+                $list($args['properties'] ?? '').
+                ', or it is misspelt',
             'required' => 'it lacks '.$list($args['missing'] ?? ''),
             'enum' => 'write one of '.$list(self::words($error)),
             'type' => 'it should be of the type '.$list($args['expected'] ?? ''),
-            default => strtr($error->message(), array_map($list, array_combine(array_map(static fn (string $key): string => '{'.$key.'}', array_keys($args)), array_values($args)))),
+            default => strtr(
+                $error->message(),
+                array_map(
+                    $list,
+                    array_combine(array_map(static fn (string $key): string => '{'.$key.'}', array_keys($args)), array_values($args)),
+                ),
+            ),
         };
     }
 }

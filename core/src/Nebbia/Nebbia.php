@@ -88,7 +88,8 @@ final class Nebbia
             if ($parameter->isDefaultValueAvailable()) {
                 break;
             }
-            $needed[] = $parameter->getName() === 'rules' ? array_map($this->get(...), self::LISTS[$part] ?? []) : $this->one($parameter, $part);
+            $needed[] =
+                $parameter->getName() === 'rules' ? array_map($this->get(...), self::LISTS[$part] ?? []) : $this->one($parameter, $part);
         }
 
         return $needed;
@@ -102,13 +103,17 @@ final class Nebbia
             return $this->table(strtolower((string) preg_replace('/[A-Z]/', '-$0', $parameter->getName())));
         }
 
-        return class_exists($name) ? $this->get($name) : throw new LogicException("$part wants a {$parameter->getName()} that nobody builds.");
+        return class_exists($name)
+            ? $this->get($name)
+            : throw new LogicException("$part wants a {$parameter->getName()} that nobody builds.");
     }
 
     private function catalogue(): Catalogue
     {
         $sentences = [];
-        foreach (is_array($this->data["messages.$this->language"] ?? null) ? $this->data["messages.$this->language"] : [] as $key => $sentence) {
+        foreach (
+            is_array($this->data["messages.$this->language"] ?? null) ? $this->data["messages.$this->language"] : [] as $key => $sentence
+        ) {
             $sentences[(string) $key] = is_scalar($sentence) ? (string) $sentence : '';
         }
 

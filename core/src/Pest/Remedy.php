@@ -26,13 +26,19 @@ final readonly class Remedy
         public ?array $schools,
         public ?float $waitDays,
         public array $pairings,
+        /** Once it is dry. */
+        public bool $leavesNothing,
     ) {}
 
     public static function fromRow(Row $row): self
     {
         $pairings = [];
         foreach ($row->rows('for') as $target => $pairing) {
-            $pairings[$target] = new Pairing($pairing->oneOf('evidence', Evidence::class), $pairing->string('when') === 'before', $pairing->strings('stages'));
+            $pairings[$target] = new Pairing(
+                $pairing->oneOf('evidence', Evidence::class),
+                $pairing->string('when') === 'before',
+                $pairing->strings('stages'),
+            );
         }
         $schools = $row->has('schools') ? $row->row('schools') : null;
 
@@ -41,9 +47,17 @@ final readonly class Remedy
             $row->oneOf('mode', Mode::class),
             $row->strings('substances'),
             $row->oneOf('use', UseOfSpray::class),
-            $schools === null ? null : ['unit' => $schools->string('unit'), 'mild' => $schools->float('mild'), 'middle' => $schools->float('middle'), 'strong' => $schools->float('strong')],
+            $schools === null
+                ? null
+                : [
+                    'unit' => $schools->string('unit'),
+                    'mild' => $schools->float('mild'),
+                    'middle' => $schools->float('middle'),
+                    'strong' => $schools->float('strong'),
+                ],
             $row->has('wait_days') ? $row->row('wait_days')->float('likely') : null,
             $pairings,
+            $row->bool('leaves_nothing'),
         );
     }
 

@@ -45,9 +45,21 @@ final readonly class Modifier
         $figure = static fn (string $key): ?float => $row->has($key) ? $row->float($key) : null;
 
         return new self(
-            $row->string('id'), $row->string('group', $row->string('id')), $figure('factor'), $harsher?->float('factor'), $harsher?->strings('substances') ?? [],
-            $row->strings('stages'), $row->strings('states'), $figure('over'), $figure('humid'), $figure('days'), $row->bool('roots'), $row->bool('capped'),
-            $row->bool('stop'), $row->string('basis'), $row->string('sure'),
+            $row->string('id'),
+            $row->string('group', $row->string('id')),
+            $figure('factor'),
+            $harsher?->float('factor'),
+            $harsher?->strings('substances') ?? [],
+            $row->strings('stages'),
+            $row->strings('states'),
+            $figure('over'),
+            $figure('humid'),
+            $figure('days'),
+            $row->bool('roots'),
+            $row->bool('capped'),
+            $row->bool('stop'),
+            $row->string('basis'),
+            $row->string('sure'),
         );
     }
 
@@ -59,6 +71,8 @@ final readonly class Modifier
     /** 1 where it is a reason not to spray and no factor. */
     public function factorFor(string $substance): float
     {
-        return ($this->harsherFactor !== null && in_array($substance, $this->harsherSubstances, true) ? $this->harsherFactor : $this->factor) ?? 1.0;
+        return ($this->harsherFactor !== null && in_array($substance, $this->harsherSubstances, true)
+            ? $this->harsherFactor
+            : $this->factor) ?? 1.0;
     }
 }

@@ -32,6 +32,10 @@ final readonly class Plant
         public bool $nightBreathing,
         public string $basis,
         public string $sure,
+        /** A kind of kinds, or a kin of what is known: what is not known of it counts as sensitive. */
+        public bool $isGeneric = false,
+        /** Woody, and without a leaf while it is dormant. */
+        public bool $isBareInWinter = false,
     ) {}
 
     /** @param  list<Row>  $above  its family's row where there is one, then its habit's */
@@ -53,8 +57,8 @@ final readonly class Plant
         return new self(
             $row->string('id'),
             $row->string('name'),
-            $row->string('botanical'),
-            $row->string('family'),
+            $row->bool('generic') ? '' : $row->string('botanical'),
+            $row->string('family', $row->bool('generic') ? '' : null),
             $row->string('habit'),
             $row->has('eaten') ? $row->string('eaten') : null,
             ($from('surface') ?? $row)->oneOf('surface', LeafSurface::class),
@@ -64,6 +68,41 @@ final readonly class Plant
             ($from('night_breathing') ?? $row)->bool('night_breathing'),
             $ground->string('basis'),
             $ground->string('sure'),
+            $row->bool('generic'),
+            ($from('bare_in_winter') ?? $row)->bool('bare_in_winter'),
+        );
+    }
+
+    /** The same by the name that somebody gives it. */
+    public function called(string $name): self
+    {
+        return $this->changed($name, $this->usualGroup, $this->isGeneric);
+    }
+
+    /** Something near it, of which only the kin is known: it counts as sensitive. */
+    public function kinCalled(string $name): self
+    {
+        return $this->changed($name, SensitivityGroup::Sensitive, true);
+    }
+
+    private function changed(string $name, SensitivityGroup $group, bool $isGeneric): self
+    {
+        return new self(
+            $this->id,
+            $name,
+            $this->botanical,
+            $this->family,
+            $this->habit,
+            $this->eaten,
+            $this->surface,
+            $group,
+            $this->sensitiveTo,
+            $this->notedFor,
+            $this->nightBreathing,
+            $this->basis,
+            $this->sure,
+            $isGeneric,
+            $this->isBareInWinter,
         );
     }
 

@@ -7,11 +7,14 @@ namespace Nebbia\Core\Plant;
 use Nebbia\Core\Data\Row;
 use Nebbia\Core\Data\Table;
 
-/** The thresholds on leaves by substance. */
+/** The thresholds on leaves, and on wood that is bare in winter, by substance. */
 final class Thresholds
 {
     /** @var array<string, Row> */
     private array $rows = [];
+
+    /** @var array<string, Row> only what bare wood bears otherwise */
+    private array $bare = [];
 
     /** @var array<string, Threshold> */
     private array $made = [];
@@ -26,12 +29,27 @@ final class Thresholds
                 $thresholds->rows[$substance] = $row;
             }
         }
+        foreach ($tolerances->rows('bare') as $row) {
+            foreach ($row->strings('substances') as $substance) {
+                $thresholds->bare[$substance] = $row;
+            }
+        }
 
         return $thresholds;
     }
 
-    public function of(string $substance): ?Threshold
+    /** @return list<string> substances of which bare wood bears otherwise than leaves do */
+    public function ofBareWood(): array
     {
+        return array_keys($this->bare);
+    }
+
+    /** @param  bool  $onBareWood  where it bears otherwise than leaves do */
+    public function of(string $substance, bool $onBareWood = false): ?Threshold
+    {
+        if ($onBareWood && isset($this->bare[$substance])) {
+            return $this->made["bare.$substance"] ??= Threshold::fromRow($this->bare[$substance]);
+        }
         if (! isset($this->rows[$substance])) {
             return null;
         }

@@ -12,7 +12,18 @@ use Nebbia\Core\Data\Severity;
 final readonly class ReadRecipe
 {
     /** Doubts that change what is in the bottle. */
-    private const GRAVE = ['hopeless', 'contradiction', 'unnamed-soap', 'unnamed-alcohol', 'two-steps', 'two-readings', 'unknown-ingredient', 'missing-amount', 'missing-volume', 'rough'];
+    private const GRAVE = [
+        'hopeless',
+        'contradiction',
+        'unnamed-soap',
+        'unnamed-alcohol',
+        'two-steps',
+        'two-readings',
+        'unknown-ingredient',
+        'missing-amount',
+        'missing-volume',
+        'rough',
+    ];
 
     /**
      * @param  array<string, mixed>  $recipe  nebbia.recipe/1; what is missing is null
@@ -20,12 +31,7 @@ final readonly class ReadRecipe
      * @param  list<Span>  $doubts
      * @param  list<Span>  $left  stretches that nothing was made of
      */
-    private function __construct(
-        public array $recipe,
-        public array $understood,
-        public array $doubts,
-        public array $left,
-    ) {}
+    private function __construct(public array $recipe, public array $understood, public array $doubts, public array $left) {}
 
     /**
      * @param  array<string, mixed>  $recipe
@@ -47,10 +53,15 @@ final readonly class ReadRecipe
             'understood' => $spans($this->understood),
             'doubts' => $spans($this->doubts),
             'not_understood' => $spans($this->left),
-            'findings' => array_map(static fn (Span $doubt): array => Finding::of(
-                'reading', in_array($doubt->kind, self::GRAVE, true) ? Severity::Caution : Severity::Notice, 'reading.doubt',
-                ['what' => $doubt->what, 'text' => mb_strimwidth($doubt->text, 0, 60, '…')],
-            )->toArray($catalogue), $this->doubts),
+            'findings' => array_map(
+                static fn (Span $doubt): array => Finding::of(
+                    'reading',
+                    in_array($doubt->kind, self::GRAVE, true) ? Severity::Caution : Severity::Notice,
+                    'reading.doubt',
+                    ['what' => $doubt->what, 'text' => mb_strimwidth($doubt->text, 0, 60, '…')],
+                )->toArray($catalogue),
+                $this->doubts,
+            ),
         ];
     }
 }

@@ -16,23 +16,37 @@ final readonly class Span
         public int $end,
         public string $kind,
         public Message $what,
+        /** @var list<Answer> what may be meant, where it is doubted */
+        public array $answers = [],
     ) {}
 
     /**
      * @param  string  $whole  the paragraph
      * @param  int  $from  byte offsets
+     * @param  list<Answer>  $answers
      */
-    public static function of(string $whole, int $from, int $to, string $kind, Message $what): self
+    public static function of(string $whole, int $from, int $to, string $kind, Message $what, array $answers = []): self
     {
         $text = substr($whole, $from, $to - $from);
         $start = mb_strlen(substr($whole, 0, $from));
 
-        return new self($text, $start, $start + mb_strlen($text), $kind, $what);
+        return new self($text, $start, $start + mb_strlen($text), $kind, $what, $answers);
     }
 
-    /** @return array{text: string, start: int, end: int, kind: string, what: string} */
+    /**
+     * @return array{text: string, start: int, end: int, kind: string, what: string, answers?: list<array{label: string, text: string,
+     *     append: bool}>}
+     */
     public function toArray(Catalogue $catalogue): array
     {
-        return ['text' => $this->text, 'start' => $this->start, 'end' => $this->end, 'kind' => $this->kind, 'what' => $catalogue->sentence($this->what)];
+        return [
+            'text' => $this->text,
+            'start' => $this->start,
+            'end' => $this->end,
+            'kind' => $this->kind,
+            'what' => $catalogue->sentence($this->what),
+        ] + ($this->answers === [] ? [] : [
+            'answers' => array_map(static fn (Answer $answer): array => $answer->toArray($catalogue), $this->answers),
+        ]);
     }
 }

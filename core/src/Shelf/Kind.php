@@ -106,7 +106,9 @@ final readonly class Kind
     /** Where it is kept if nobody says: the first place of its row that is no freezer, cold before warm. */
     public function usualPlace(): KeepingPlace
     {
-        return isset($this->keeps['fridge']) && ($this->keeps['warm']->likely ?? 0.0) < $this->keeps['fridge']->likely ? KeepingPlace::Fridge : KeepingPlace::Warm;
+        return isset($this->keeps['fridge']) && ($this->keeps['warm']->likely ?? 0.0) < $this->keeps['fridge']->likely
+            ? KeepingPlace::Fridge
+            : KeepingPlace::Warm;
     }
 
     public function name(): Message

@@ -22,7 +22,10 @@ final readonly class Kinds
         }
         $all = [];
         foreach ($preparations->rows('kinds') as $row) {
-            $raw = array_map(static fn (Row $one): Raw => Raw::fromRow($one, $ingredients->named($one->string('ingredient'))->isLiquid), array_values($row->rows('raw')));
+            $raw = array_map(
+                static fn (Row $one): Raw => Raw::fromRow($one, $ingredients->named($one->string('ingredient'))->isLiquid),
+                array_values($row->rows('raw')),
+            );
             $kind = Kind::fromRow($row, $methods[$row->string('method')], $raw);
             $all[$kind->id] = $kind;
         }

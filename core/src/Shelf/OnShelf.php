@@ -30,8 +30,16 @@ final readonly class OnShelf
 
     /** @param  list<Content>  $contents */
     public static function of(
-        string $id, string $name, Kind $kind, Ingredient $ingredient, array $contents, State $state, ?DateTimeImmutable $readyAt = null, ?DateTimeImmutable $useBy = null,
-        ?float $leftMl = null, ?float $ph = null,
+        string $id,
+        string $name,
+        Kind $kind,
+        Ingredient $ingredient,
+        array $contents,
+        State $state,
+        ?DateTimeImmutable $readyAt = null,
+        ?DateTimeImmutable $useBy = null,
+        ?float $leftMl = null,
+        ?float $ph = null,
     ): self {
         return new self($id, $name, $kind, $ingredient, $contents, $state, $readyAt, $useBy, $leftMl, $ph);
     }
@@ -44,6 +52,10 @@ final readonly class OnShelf
             return Strength::usual($this->ingredient);
         }
 
-        return Strength::of($main->grams, $main->millilitres, ($main->substance->shownByVolume && $main->millilitres !== null ? $main->millilitres : $main->grams)->times(100.0));
+        return Strength::of(
+            $main->grams,
+            $main->millilitres,
+            ($main->substance->shownByVolume && $main->millilitres !== null ? $main->millilitres : $main->grams)->times(100.0),
+        );
     }
 }

@@ -69,7 +69,9 @@ final class PreparationException extends BadInput
 
     public static function unknownPlace(): self
     {
-        return (new self(Message::of('making.unknown-place', ['places' => implode(', ', array_column(KeepingPlace::cases(), 'value'))])))->at('kept');
+        return (new self(
+            Message::of('making.unknown-place', ['places' => implode(', ', array_column(KeepingPlace::cases(), 'value'))]),
+        ))->at('kept');
     }
 
     public static function ph(): self

@@ -20,7 +20,12 @@ final readonly class Content
 
     public static function of(Substance $substance, Interval $grams, ?Interval $millilitres = null, ?Interval $fresh = null): self
     {
-        return new self($substance, $grams, $millilitres ?? ($substance->density === null ? null : $grams->dividedBy($substance->density)), $fresh ?? $grams);
+        return new self(
+            $substance,
+            $grams,
+            $millilitres ?? ($substance->density === null ? null : $grams->dividedBy($substance->density)),
+            $fresh ?? $grams,
+        );
     }
 
     /** @return list<self> what an ingredient holds at a strength: its substance, and what else comes with it in the same measure */
@@ -29,7 +34,12 @@ final readonly class Content
         if ($ingredient->substance === null) {
             return [];
         }
-        $main = self::of($ingredient->substance, $strength->grams, $strength->millilitres, $strength->grams->times($ingredient->freshEquivalent));
+        $main = self::of(
+            $ingredient->substance,
+            $strength->grams,
+            $strength->millilitres,
+            $strength->grams->times($ingredient->freshEquivalent),
+        );
         $factor = $ingredient->usual->likely > 0.0 ? $strength->percent->likely / $ingredient->usual->likely : 1.0;
 
         return [$main, ...array_map(static fn (self $other): self => $other->times($factor), $ingredient->others)];

@@ -25,10 +25,22 @@ final readonly class Density
             : new self($row->interval(), []);
     }
 
+    /** As it was weighed, g/mL. */
+    public static function weighed(float $gramsPerMl): self
+    {
+        return new self(Interval::exactly($gramsPerMl), []);
+    }
+
     /** An extract or a solution, taken as heavy as water. */
     public static function ofWater(): self
     {
         return new self(Interval::exactly(1.0), []);
+    }
+
+    /** g/mL where it is known to be that, and no other. */
+    public function exactly(): ?float
+    {
+        return $this->table === [] && $this->constant->isExact() ? $this->constant->likely : null;
     }
 
     /** @param  float  $percent strength in the ingredient's own percent; linear between the table's points */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Substance;
 
 use Nebbia\Core\Data\Interval;
+use Nebbia\Core\Data\Names;
 use Nebbia\Core\Data\Row;
 
 /**
@@ -41,6 +42,8 @@ final readonly class Ingredient
         /** Minutes it rests once crushed. */
         public float $restMinutes,
         public array $others = [],
+        /** It is chopped before it steeps. */
+        public bool $isChopped = false,
     ) {}
 
     /** @param  list<Content>  $others */
@@ -68,6 +71,41 @@ final readonly class Ingredient
             $row->has('steep_h') ? $row->row('steep_h')->interval() : null,
             $row->has('rest_min') ? $row->row('rest_min')->float('likely') : 0.0,
             $others,
+            $row->bool('chopped'),
+        );
+    }
+
+    /** Whether it is the same stuff; things of one's own are told by their names. */
+    public function isSame(self $other): bool
+    {
+        return $this->id === $other->id
+            && (! OwnIngredients::isOwn($this->id) || Names::fold($this->name) === Names::fold($other->name));
+    }
+
+    /** The same by the name that somebody gives it, and as heavy as it was weighed. */
+    public function called(string $name, ?Density $density = null): self
+    {
+        return new self(
+            $this->id,
+            $name,
+            $this->isLiquid,
+            $density ?? $this->density,
+            $this->percent,
+            $this->substance,
+            $this->usual,
+            $this->usualBasis,
+            $this->usualSure,
+            $this->freshEquivalent,
+            $this->drop,
+            $this->group,
+            $this->isTablet,
+            $this->weighOnly,
+            $this->pieces,
+            $this->soluble,
+            $this->steepHours,
+            $this->restMinutes,
+            $this->others,
+            $this->isChopped,
         );
     }
 

@@ -23,13 +23,24 @@ final class Ingredients
         if (isset($this->made[$name])) {
             return $this->made[$name];
         }
-        $id = $this->ingredients->idOf($name) ?? throw UnknownName::ingredient($name, $this->ingredients->names()->nearest($name));
+        $id = $this->ingredients->idOf($name) ?? throw UnknownName::ingredient($name, $this->meant($name));
         $row = $this->ingredients->row($id);
         $substance = $row->has('carries') ? $this->substances->of($row->row('carries')->string('substance')) : null;
         // Of a preparation, what else is in it: grams in 100 mL at its usual strength.
-        $others = array_map(fn (Row $one): Content => Content::of($this->substances->of($one->string('substance')), $one->interval()->times(0.01)), array_values($row->rows('with')));
+        $others = array_map(
+            fn (Row $one): Content => Content::of($this->substances->of($one->string('substance')), $one->interval()->times(0.01)),
+            array_values($row->rows('with')),
+        );
 
         return $this->made[$id] ??= Ingredient::fromRow($row, $substance, $others);
+    }
+
+    /** What may be meant by a name with a slip of the finger in it; never what hurts. */
+    private function meant(string $name): ?string
+    {
+        $slip = $this->ingredients->names()->slip($name);
+
+        return $slip === null || $this->named($slip)->substance?->isHarsh === true ? null : $slip;
     }
 
     /** @return list<string> */

@@ -44,7 +44,13 @@ final readonly class Strength
         $density = $ingredient->substance?->density;
 
         return match ($ingredient->percent) {
-            PercentMeaning::ByVolume => new self($density === null ? $share : $share->times($density), $share, $ingredient->usual, false, true),
+            PercentMeaning::ByVolume => new self(
+                $density === null ? $share : $share->times($density),
+                $share,
+                $ingredient->usual,
+                false,
+                true,
+            ),
             default => new self($share, null, $ingredient->usual, false, true),
         };
     }

@@ -21,6 +21,12 @@ final readonly class Substance
         public bool $shownByVolume,
         /** Of the pure substance, g/mL at 20 °C; null where it is not measured by volume. */
         public ?Interval $density,
+        /** Many things go by it: none of them stands in for another. */
+        public bool $isUmbrella = false,
+        /** It hurts people, plants or soil: no name is guessed to mean it. */
+        public bool $isHarsh = false,
+        /** Its strength stands on no bottle. */
+        public bool $isUnlabelled = false,
     ) {}
 
     public static function fromRow(Row $row): self
@@ -31,6 +37,9 @@ final readonly class Substance
             $row->string('counted_as') === 'plant',
             $row->bool('shown_by_volume'),
             $row->has('density') ? $row->row('density')->interval() : null,
+            $row->bool('umbrella'),
+            $row->bool('harsh'),
+            $row->bool('unlabelled'),
         );
     }
 }

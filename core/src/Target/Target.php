@@ -31,7 +31,10 @@ final readonly class Target
         public ?Interval $everyDays,
         public ?Interval $times,
         public ?Interval $hopelessFrom,
-        public array $outAt = [],
+        public array $outAt,
+        public HostRange $range,
+        /** A lack, which what is sprayed or watered can feed. */
+        public bool $isFed = false,
     ) {}
 
     public static function fromRow(Row $row): self
@@ -51,6 +54,8 @@ final readonly class Target
             $rounds?->row('times')->interval(),
             $row->has('hopeless_from') ? $row->row('hopeless_from')->interval() : null,
             array_map(PartOfDay::from(...), $row->strings('out_at')),
+            HostRange::fromRow($row),
+            $row->bool('fed'),
         );
     }
 

@@ -19,7 +19,7 @@ final class Targets
     /** @throws UnknownName if there is no such target by any name */
     public function named(string $name): Target
     {
-        $id = $this->idOf($name) ?? throw UnknownName::target($name, $this->targets->names()->nearest($name));
+        $id = $this->idOf($name) ?? throw UnknownName::target($name, $this->targets->names()->slip($name));
 
         return $this->made[$id] ??= Target::fromRow($this->targets->row($id));
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Weather;
 
+use Closure;
+
 /** Hourly weather, expected or measured, without a gap to be found by its hour. */
 final class Forecast
 {
@@ -12,11 +14,20 @@ final class Forecast
     /** Below this an hour counts as dry, mm. */
     public const DRY = 0.1;
 
+    /** °C below which it freezes. */
+    private const FREEZES = 0.0;
+
     /** @var array<int, WeatherHour> by the hour's time */
     private array $hours = [];
 
     /** @var array<int, int>|null hour => the next hour in which it rains */
     private ?array $nextRain = null;
+
+    /** @var array<int, int>|null hour => the next hour in which it freezes */
+    private ?array $nextFrost = null;
+
+    /** @var array<int, int>|null hour => the end of what is known from it on */
+    private ?array $knownUntil = null;
 
     /** @param  iterable<WeatherHour>  $hours */
     private function __construct(iterable $hours)
@@ -68,11 +79,35 @@ final class Forecast
      */
     public function rainIn(int $time): ?float
     {
-        $this->nextRain ??= $this->findRain();
+        $this->nextRain ??= $this->next(static fn (WeatherHour $hour): bool => $hour->rain >= self::DRY);
         $hour = $time - ($time % self::HOUR);
         $rain = $this->nextRain[$hour] ?? null;
 
         return $rain === null ? null : max(0.0, ($rain - $hour) / self::HOUR);
+    }
+
+    /** Hours from that hour until it freezes; null where no frost is foreseen. */
+    public function frostIn(int $time): ?float
+    {
+        $this->nextFrost ??= $this->next(static fn (WeatherHour $hour): bool => $hour->temperature < self::FREEZES);
+        $hour = $time - ($time % self::HOUR);
+        $frost = $this->nextFrost[$hour] ?? null;
+
+        return $frost === null ? null : ($frost - $hour) / self::HOUR;
+    }
+
+    /** The end of what is known without a gap from that hour on; the hour itself where it is not known. */
+    public function knownUntil(int $time): int
+    {
+        $hour = $time - ($time % self::HOUR);
+        if ($this->knownUntil === null) {
+            $this->knownUntil = [];
+            foreach (array_reverse(array_keys($this->hours)) as $at) {
+                $this->knownUntil[$at] = $this->knownUntil[$at + self::HOUR] ?? $at + self::HOUR;
+            }
+        }
+
+        return $this->knownUntil[$hour] ?? $hour;
     }
 
     /** mm from one time to another; what is not known counts as dry */
@@ -101,17 +136,20 @@ final class Forecast
         return $n === 0 ? null : $sum / $n;
     }
 
-    /** @return array<int, int> */
-    private function findRain(): array
+    /**
+     * @param  Closure(WeatherHour): bool  $is
+     * @return array<int, int> hour => the next, or it itself, of which that is so
+     */
+    private function next(Closure $is): array
     {
         $next = [];
-        $rain = null;
+        $found = null;
         foreach (array_reverse($this->hours, true) as $at => $hour) {
-            if ($hour->rain >= self::DRY) {
-                $rain = $at;
+            if ($is($hour)) {
+                $found = $at;
             }
-            if ($rain !== null) {
-                $next[$at] = $rain;
+            if ($found !== null) {
+                $next[$at] = $found;
             }
         }
 

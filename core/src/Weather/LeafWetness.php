@@ -6,7 +6,8 @@ namespace Nebbia\Core\Weather;
 
 /**
  * Hours in which leaves outdoors are wet: it rains, rain has not dried yet, or dew lies, which is taken from 90 % of humidity on (the usual
- * empirical rule). A wetted leaf dries in 40 minutes at 20 °C, in half of that at 28 °C, and in twice that above 85 % of humidity: rough practice.
+ * empirical rule). A wetted leaf dries in 40 minutes at 20 °C, in half of that at 28 °C, and in twice that above 85 % of humidity: rough
+ * practice.
  */
 final readonly class LeafWetness
 {

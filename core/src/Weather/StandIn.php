@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Nebbia\Core\Weather;
 
 /**
- * Weather out of a seed, for where no forecast service is at hand: what happens, and what was foretold of it some days before. The same seed
- * and hour give the same weather, whatever is asked first. It is made up and says nothing of the real sky.
+ * Weather out of a seed, for where no forecast service is at hand: what happens, and what was foretold of it some days before. The same
+ * seed and hour give the same weather, whatever is asked first. It is made up and says nothing of the real sky.
  */
 final readonly class StandIn
 {
@@ -15,10 +15,8 @@ final readonly class StandIn
 
     private Climate $climate;
 
-    public function __construct(
-        private Place $place,
-        private int $seed,
-    ) {
+    public function __construct(private Place $place, private int $seed)
+    {
         $this->climate = new Climate($place);
     }
 
@@ -63,7 +61,14 @@ final readonly class StandIn
         $wind = 1.0 + 14.0 * $breeze ** 2 * ($isDay ? 1.0 : 0.45) + 10.0 * $drop;
         $humidity = max(20.0, min(100.0, 62.0 - 2.4 * ($temperature - $this->climate->mean($at)) + 30.0 * $drop + 12.0 * ($wet - 0.4)));
 
-        return new WeatherHour($hour * Forecast::HOUR, round($temperature, 1), $rains ? round(0.2 + 4.0 * $drop ** 2, 1) : 0.0, round($wind, 1), round($humidity), round($cloud));
+        return new WeatherHour(
+            $hour * Forecast::HOUR,
+            round($temperature, 1),
+            $rains ? round(0.2 + 4.0 * $drop ** 2, 1) : 0.0,
+            round($wind, 1),
+            round($humidity),
+            round($cloud),
+        );
     }
 
     /** A number from 0 to 1 that changes slowly from hour to hour; blurred, it is drawn towards another that was foretold. */

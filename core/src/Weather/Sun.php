@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Weather;
 
-/** Where the sun stands. Height by the low-precision formulas of the Astronomical Almanac, good to about a tenth of a degree; times by PHP's own. */
+/**
+ * Where the sun stands. Height by the low-precision formulas of the Astronomical Almanac, good to about a tenth of a degree; times by PHP's
+ * own.
+ */
 final class Sun
 {
     private const J2000 = 946728000;
@@ -14,7 +17,7 @@ final class Sun
     {
         $days = ($at - self::J2000) / 86400.0;
         $mean = deg2rad(fmod(357.529 + 0.98560028 * $days, 360.0));
-        $length = deg2rad(fmod(280.459 + 0.98564736 * $days + 1.915 * sin($mean) + 0.020 * sin(2.0 * $mean), 360.0));
+        $length = deg2rad(fmod(280.459 + 0.98564736 * $days + 1.915 * sin($mean) + 0.02 * sin(2.0 * $mean), 360.0));
         $tilt = deg2rad(23.439 - 0.00000036 * $days);
         $ascension = atan2(cos($tilt) * sin($length), cos($length));
         $declination = asin(sin($tilt) * sin($length));

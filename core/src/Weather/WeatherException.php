@@ -22,7 +22,31 @@ final class WeatherException extends BadInput
 
     public static function row(int $line, string $column, string $text): self
     {
-        return (new self(Message::of("weather.row.$column", ['line' => $line, 'text' => mb_substr($text, 0, 40)])))->at("weather.$line.$column");
+        return (new self(Message::of("weather.row.$column", ['line' => $line, 'text' => mb_substr($text, 0, 40)])))->at(
+            "weather.$line.$column",
+        );
+    }
+
+    public static function noJson(): self
+    {
+        return (new self(Message::of('weather.no-json')))->at('weather');
+    }
+
+    public static function mapping(int $line, string $text): self
+    {
+        $said = Message::of('weather.mapping', ['line' => $line, 'text' => mb_substr(trim($text), 0, 80)]);
+
+        return (new self($said))->at('forecast_mapping');
+    }
+
+    public static function unmapped(string $name): self
+    {
+        return (new self(Message::of('weather.unmapped', ['name' => $name])))->at('forecast_mapping');
+    }
+
+    public static function noSuchPath(string $name, string $path): self
+    {
+        return (new self(Message::of('weather.no-path', ['name' => $name, 'path' => mb_substr($path, 0, 80)])))->at('forecast_mapping');
     }
 
     public static function upsideDown(): self

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Weather;
 
+use Nebbia\Core\Measure\Home\HomeUnits;
 use Nebbia\Core\Measure\UnitSystem;
 
 /** Degrees and wind as a gardener says them: °F and mph in the US, °C and mph in Britain, °C and km/h elsewhere. */
 final readonly class WeatherUnits
 {
-    /** km in a mile (exact). */
-    private const MILE = 1.609344;
-
     private function __construct(
         public bool $isFahrenheit,
         public bool $isMiles,
@@ -47,7 +45,7 @@ final readonly class WeatherUnits
     /** km/h as it is said. */
     public function saySpeed(float $kmh): float
     {
-        return $this->isMiles ? $kmh / self::MILE : $kmh;
+        return $this->isMiles ? $kmh / HomeUnits::KM_PER_MILE : $kmh;
     }
 
     /** °C of what was said. */
@@ -59,6 +57,6 @@ final readonly class WeatherUnits
     /** km/h of what was said. */
     public function windSpeed(float $said): float
     {
-        return $this->isMiles ? $said * self::MILE : $said;
+        return $this->isMiles ? $said * HomeUnits::KM_PER_MILE : $said;
     }
 }

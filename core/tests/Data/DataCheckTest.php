@@ -50,7 +50,7 @@ it('names file, row, field and mend of a wrong row', function (string $file, str
     expect($said)->toContain(...$says);
 })->with([
     'a field misspelt' => ['plants.yaml', 'id: tomato,', 'id: tomato, surfce: waxy,', 'core/data/plants.yaml, tomato: there is no field surfce'],
-    'a field forgotten' => ['plants.yaml', 'botanical: Solanum lycopersicum, ', '', 'core/data/plants.yaml, tomato: it lacks botanical'],
+    'a field forgotten' => ['plants.yaml', 'botanical: Solanum lycopersicum, ', '', "core/data/plants.yaml, tomato: 'botanical' is missing"],
     'a habit that is none' => ['plants.yaml', 'habit: vegetable', 'habit: vegetabel', "core/data/plants.yaml, broad-bean, habit: nothing is known as 'vegetabel'; is 'vegetable' meant?"],
     'a substance that is none' => ['ingredients.yaml', 'substance: potassium-soap', 'substance: potasium-soap', "liquid-castile-soap, carries, substance: nothing is known as 'potasium-soap'; is 'potassium-soap' meant?"],
     'a kind of target that is none' => ['targets.yaml', 'kind: pest', 'kind: pets', 'core/data/targets.yaml, aphid, kind: write one of pest, disease, weed, look-alike'],

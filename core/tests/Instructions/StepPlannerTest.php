@@ -91,7 +91,7 @@ it('leads with what must not be, and gives cautions where the bottle is opened',
 
 it('thins a dose that the tools cannot measure, before anything is poured', function (): void {
     $kit = Kit::of([Tool::graduated('syringe', 'syringe', 10.0, 0.2), Tool::graduated('jug', 'jug', 500.0, 5.0)]);
-    $steps = stepsOf(Cases::body('1.5 L', [['liquid-castile-soap', '0.8 mL', '33 %']], 'final', units: 'metric'), $kit);
+    $steps = stepsOf(Cases::body('1.5 L', [['liquid-castile-soap', '0.3 mL', '33 %']], 'final', units: 'metric'), $kit);
     $kinds = array_map(static fn (MixingStep $step): string => $step->kind, $steps);
     expect($kinds[0])->toBe('thin')->and(toldOf($steps))->toContain('thin stock of liquid castile soap');
 });

@@ -46,7 +46,7 @@ it('knows the dangers of a single thing', function (array $lines, string $use, s
     'salt on paths' => [[['table-salt', '50 g']], 'weed', 'caution'],
     'tobacco' => [[['tobacco-leaf', '1 g']], 'foliar', 'stop'],
     'laundry detergent' => [[['laundry-detergent', '1 mL']], 'foliar', 'caution'],
-    'alcohol near flames' => [[['isopropyl-alcohol', '25 % v/v', '70 %']], 'wipe', 'caution'],
+    'alcohol near flames' => [[['isopropyl-alcohol', '25 % v/v', '70 %']], 'wipe', 'notice'],
     'pepper in the eyes' => [[['hot-pepper', '1 g']], 'foliar', 'notice'],
     'sulfur in the heat' => [[['wettable-sulfur', '1 g']], 'foliar', 'notice'],
     'oil without soap' => [[['neem-oil', '5 mL']], 'foliar', 'caution'],

@@ -27,6 +27,8 @@ it('asks of each ingredient whether it does anything', function (array $lines, s
 })->with([
     'soap that works' => [[['liquid-castile-soap', '1 %', '30 %']], 'foliar', ['potassium-soap' => 'pulls']],
     'soap that only holds the oil' => [[['neem-oil', '0.75 % v/v'], ['liquid-castile-soap', '0.15 %', '30 %']], 'foliar', ['neem-oil' => 'pulls', 'potassium-soap' => 'helps']],
+    // M2: 5 % of oil wants 0.15 % of soap at the least
+    'soap that holds too little of the oil' => [[['vegetable-oil', '5 % v/v'], ['dish-detergent', '0.04 % w/v', '20 %']], 'foliar', ['vegetable-oil' => 'over', 'detergent' => 'weak']],
     'sugar along for the ride' => [[['liquid-castile-soap', '1 %', '30 %'], ['sugar', '5 g']], 'foliar', ['potassium-soap' => 'pulls', 'sugar' => 'idle']],
     'two that work against each other' => [[['liquid-castile-soap', '1 %', '30 %'], ['white-vinegar', '20 mL', '5 %']], 'foliar', ['potassium-soap' => 'against', 'acetic-acid' => 'against']],
     'too little' => [[['baking-soda', '1 g']], 'foliar', ['sodium-bicarbonate' => 'weak']],

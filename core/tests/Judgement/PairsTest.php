@@ -16,7 +16,7 @@ const SOME = [
     'peroxide' => ['hydrogen-peroxide', '50 mL', '3 %'], 'middling peroxide' => ['hydrogen-peroxide', '500 mL', '6 %'], 'strong peroxide' => ['hydrogen-peroxide', '500 mL', '30 %'],
     'soap' => ['liquid-castile-soap', '30 mL', '30 %'], 'detergent' => ['dish-detergent', '2 mL', '20 %'], 'garlic' => ['garlic', '20 g'], 'pepper' => ['hot-pepper', '5 g'],
     'milk' => ['milk', '100 mL'], 'soda' => ['baking-soda', '4 g'], 'washing soda' => ['washing-soda', '0.2 g', '100 %'], 'ash' => ['wood-ash', '5 g'], 'lye' => ['lye', '2 g'],
-    'lime' => ['garden-lime', '2 g'], 'oil' => ['vegetable-oil', '8 mL'], 'sugar' => ['sugar', '5 g'], 'copper' => ['copper-fungicide', '2 g'], 'bt' => ['bacillus-thuringiensis', '1 g'],
+    'lime' => ['garden-lime', '2 g'], 'oil' => ['vegetable-oil', '8 mL'], 'much oil' => ['vegetable-oil', '120 mL'], 'sugar' => ['sugar', '5 g'], 'copper' => ['copper-fungicide', '2 g'], 'bt' => ['bacillus-thuringiensis', '1 g'],
     'epsom' => ['epsom-salt', '5 g'], 'salt' => ['table-salt', '0.5 g'], 'sulfur' => ['wettable-sulfur', '2 g'], 'lime sulfur' => ['lime-sulfur', '10 mL'], 'ferment' => ['plant-ferment', '2 mL'],
     'fish' => ['fish-hydrolysate', '2 mL'], 'tea tree' => ['tea-tree-oil', '0.3 mL'],
 ];
@@ -41,7 +41,7 @@ it('finds what must not meet, as grave as the table has it', function (string $o
     ['soap', 'epsom', 'caution'], ['soap', 'ash', 'caution'], ['soap', 'milk', 'caution'], ['soap', 'salt', 'caution'], ['soap', 'copper', 'caution'], ['soap', 'lime sulfur', 'caution'],
     ['soap', 'sulfur', 'caution'], ['soap', 'alcohol', 'caution'], ['soap', 'fish', 'caution'], ['oil', 'sulfur', 'caution'], ['soda', 'vinegar', 'caution'], ['soda', 'aspirin', 'caution'],
     ['soda', 'epsom', 'caution'], ['soda', 'bt', 'caution'], ['lye', 'sugar', 'caution'], ['lye', 'oil', 'caution'], ['lye', 'soda', 'caution'], ['ash', 'lime', 'caution'], ['ash', 'vinegar', 'caution'],
-    ['copper', 'vinegar', 'caution'], ['milk', 'vinegar', 'caution'], ['milk', 'strong alcohol', 'caution'], ['vinegar', 'salt', 'caution'], ['oil', 'garlic', 'caution'], ['copper', 'ferment', 'caution'],
+    ['copper', 'vinegar', 'caution'], ['milk', 'vinegar', 'caution'], ['milk', 'strong alcohol', 'caution'], ['vinegar', 'salt', 'caution'], ['much oil', 'garlic', 'caution'], ['much oil', 'pepper', 'caution'], ['copper', 'ferment', 'caution'],
     // C
     ['peroxide', 'alcohol', 'notice'], ['oil', 'soda', 'notice'],
 ]);
@@ -53,6 +53,10 @@ it('knows at least forty pairs of classes', function (): void {
 it('does not cry wolf over what goes together', function (string $one, string $other): void {
     expect(meeting($one, $other))->toBe([]);
 })->with([['soap', 'oil'], ['soap', 'garlic'], ['garlic', 'pepper'], ['soap', 'soda'], ['milk', 'alcohol'], ['detergent', 'vinegar'], ['oil', 'tea tree'], ['epsom', 'aspirin']]);
+
+it('counts raw plants in oil only from a tenth of oil on', function (string $raw): void {
+    expect(meeting('oil', $raw))->toBe([]);
+})->with(['garlic', 'pepper']);
 
 it('proposes a jar test where nothing is known of two things, and only there', function (string $one, string $other, bool $proposed): void {
     expect(Cases::severities(Cases::judged(Cases::body('1 L', [SOME[$one], SOME[$other]], 'final')), 'jar-test'))->toBe($proposed ? ['notice'] : []);

@@ -39,7 +39,9 @@ function expectSaid(string $said, array $words): void
 it('holds a weed spray against the range in which it kills weeds', function (string $ingredient, string $amount, ?string $strength, array $says): void {
     expectSaid(ruleSays('effect', [array_filter([$ingredient, "$amount % w/v", $strength], is_string(...))], 'weed'), $says);
 })->with([
-    ['white-vinegar', '1', '30 %', ['water with a scent']], ['white-vinegar', '4', '30 %', ['too weak to do much by itself', 'from 5 to 20 %']],
+    ['white-vinegar', '1', '30 %', ['water with a scent']], ['white-vinegar', '3.9', '30 %', ['too weak to do much by itself', 'from 5 to 20 %']],
+    // M3: from 0.8 of the least on it is on the weak side
+    ['white-vinegar', '4.1', '30 %', ['on the weak side']], ['white-vinegar', '5', '30 %', []], ['table-salt', '1.7', null, ['on the weak side']],
     ['white-vinegar', '5', '30 %', []], ['white-vinegar', '12', '30 %', []], ['white-vinegar', '20', '30 %', []],
     ['white-vinegar', '24', '30 %', ['more than it needs', 'Go down to 20']],
     ['table-salt', '1', null, ['too weak to do much by itself']], ['table-salt', '5', null, []], ['table-salt', '12', null, ['more than it needs', 'Go down to 10']],
@@ -54,9 +56,9 @@ it('holds a drench of peroxide against what works on roots', function (string $a
 })->with([['0.2', ['too weak to do much by itself', '0.3']], ['0.3', []], ['0.8', []], ['1.2', ['more than it needs', 'Go down to 1']]]);
 
 it('says when hard water takes the soap that would have done the work', function (): void {
-    // 100 mg/L of hardness bind some 0.06 % of soap: of 0.6 % by the bottle some 0.4 are left in water of 300 mg/L, and 0.5 do the work.
-    $said = static fn (Water $water): string => ruleSays('effect', [['liquid-castile-soap', '0.6 % w/v', '33 %']], now: new Circumstances(water: $water));
-    expect($said(Water::pure()))->not->toContain('is left to work')->and($said(Water::measured(300.0, 100.0)))->toContain('only 0.4')->toContain('works from 0.5 %');
+    // 100 mg/L of hardness bind some 0.06 % of soap: of 0.6 % by the bottle some 0.3 are left in water of 300 mg/L, and from 0.4 on it works.
+    $said = static fn (Water $water): string => ruleSays('effect', [['liquid-castile-soap', '0.55 % w/v', '33 %']], now: new Circumstances(water: $water));
+    expect($said(Water::pure()))->not->toContain('is left to work')->and($said(Water::measured(300.0, 100.0)))->toContain('only 0.3')->toContain('works from 0.5 %');
 });
 
 it('says how much conditions move a figure, in numbers', function (string $condition, Circumstances $now, array $numbers): void {
@@ -116,4 +118,33 @@ it('has a limit for two of one plant and use apart: what one knows is not the ot
         ->and($careful($of('foliar', 'maidenhair-fern', 'liquid-castile-soap'), 'potassium-soap'))->toBe(0.6)
         ->and($careful($of('foliar', 'cabbage', 'liquid-castile-soap'), 'potassium-soap'))->toBeIn([1.5, 2.0])
         ->and($careful($leaf, 'potassium-soap'))->toBe(1.5);
+});
+
+// M3: usual label and folk doses are within.
+it('calls no usual dose weak', function (string $ingredient, string $amount, ?string $strength): void {
+    expectSaid(ruleSays('effect', [array_filter([$ingredient, $amount, $strength])]), []);
+})->with([
+    ['neem-oil', '5 mL', null], ['liquid-castile-soap', '0.5 % w/v', '33 %'], ['baking-soda', '5 g', null],
+]);
+
+it('calls five millilitres of neem in a litre of water no weak mix, though that is a hair under half a per cent', function (): void {
+    // 5 / 1005
+    $judged = Cases::judged(Cases::body('1 L', [['neem-oil', '5 mL']], 'added'));
+    expect(Cases::severities($judged, 'effect', 'neem-oil'))->toBe([]);
+});
+
+it('has no cliff at the least that works', function (): void {
+    $of = static fn (float $percent): string => ruleSays('effect', [['liquid-castile-soap', sprintf('%.4F %% w/v', $percent), '33 %']], now: new Circumstances(water: Water::pure()));
+    expect($of(0.501))->toBe('')->and($of(0.48))->toBe('')->and($of(0.47))->toContain('on the weak side')->and($of(0.401))->toContain('on the weak side')->and($of(0.399))->toContain('too weak');
+});
+
+// One thing, one word.
+it('says of a stop no more that something is within what it bears, nor the same of the sum', function (): void {
+    $judged = Cases::judged(Cases::body('1 L', [['vegetable-oil', '40 mL'], ['liquid-castile-soap', '1 % w/v', '33 %']], 'final'), 'lettuce');
+    $said = array_map(static fn ($one): string => "{$one->severity->value} {$one->rule}", $judged->findings);
+    expect($said)->toContain('stop tolerance')->not->toContain('fine tolerance')->not->toContain('stop burden');
+    // Neither alone burns it: then the sum is the word.
+    $both = Cases::judged(Cases::body('1 L', [['vegetable-oil', '14 mL'], ['isopropyl-alcohol', '80 mL', '70 %']], 'final'), 'lettuce');
+    $said = array_map(static fn ($one): string => "{$one->severity->value} {$one->rule}", $both->findings);
+    expect(implode(',', $said))->toContain('burden');
 });

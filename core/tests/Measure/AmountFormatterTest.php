@@ -52,14 +52,14 @@ it('says figures without exponents', function (float $number, string $plain, str
 })->with([[1.5, '1 1/2', '1½'], [0.125, '1/8', '⅛'], [3.0, '3', '3'], [2 + 2 / 3, '2 2/3', '2⅔'], [1234.5, '1234 1/2', '1234½'], [0.0123, '0.0123', '0.0123'], [1.7, '1.7', '1.7']]);
 
 // 1700 / 29.5735295625 = 57.48; 5000 / 3785.411784 = 1.3209; 100 / 28.349523125 = 3.527
-it('says volumes and weights in the units a gardener prefers', function (UnitSystem $system, string $volume, string $large, string $mass): void {
+it('says volumes and weights in the units a gardener prefers', function (UnitSystem $system, string $volume, string $large, string $mass, string $little): void {
     expect(PreciseWords::volume(1700, $system))->toBe($volume)
         ->and(PreciseWords::volume(5000, $system))->toBe($large)
         ->and(PreciseWords::mass(100, $system))->toBe($mass)
-        ->and(PreciseWords::volume(8, $system))->toBe('8 mL');
+        ->and(PreciseWords::volume(8, $system))->toBe($little);
 })->with([
-    [UnitSystem::Metric, '1.7 L', '5 L', '100 g'],
-    [UnitSystem::Us, '57 fl oz', '1.3 gal', '3.5 oz'],
-    [UnitSystem::Imperial, '60 fl oz', '1.1 gal', '3.5 oz'],
-    [UnitSystem::Au, '1.7 L', '5 L', '100 g'],
+    [UnitSystem::Metric, '1.7 L', '5 L', '100 g', '8 mL'],
+    [UnitSystem::Us, '57 fl oz', '1.3 gal', '3.5 oz', '1⅝ tsp'],
+    [UnitSystem::Imperial, '60 fl oz', '1.1 gal', '3.5 oz', '1⅝ tsp'],
+    [UnitSystem::Au, '1.7 L', '5 L', '100 g', '8 mL'],
 ]);

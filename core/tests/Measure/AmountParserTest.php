@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use Nebbia\Core\Measure\AmountException;
+use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\UnitKind;
+use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Tests\Cases;
 
 // Volumes in mL and weights in g, from the legal definitions: US tsp 4.92892159375, tbsp 14.78676478125,
@@ -113,7 +115,7 @@ it('refuses what is no amount, and says how to mend it', function (string $text,
     ['NaN g', 'cannot be read'],
     ['1,000 mL', 'can mean two things: write 1.000 or 1000'],
     ['5-3 drops', 'smaller number first'],
-    ['1-1/2 tsp', 'one and a half is "1 1/2"'],
+    ['3-1 1/2 tsp', 'one and a half is "1 1/2"'],
     ['1000001 L', 'stay under 1,000,000 L'],
     ['99999999999999999999 mL', 'stay under 1,000,000 L'],
     ['120 %', 'more than the whole'],
@@ -133,4 +135,14 @@ it('takes just under a million litres', function (): void {
 
 it('names the failure by one class', function (): void {
     Cases::amount('2 blorps');
+})->throws(AmountException::class);
+
+it('takes ounces for fluid ones where only a volume can be meant, and nowhere else', function (string $text, UnitSystem $system, float $ml): void {
+    $parser = Cases::get(AmountParser::class);
+    expect($parser->parseVolume($text, $system)->inBase()->likely)->toEqualWithDelta($ml, 0.01)->and($parser->parse($text, $system)->unit->kind)->toBe(UnitKind::Mass);
+    // Sixteen of them: 16 × 29.5735 and 16 × 28.4131.
+})->with([['16oz', UnitSystem::Us, 473.176], ['16 oz', UnitSystem::Us, 473.176], ['16 ounces', UnitSystem::Imperial, 454.609], ['16 oz.', UnitSystem::Us, 473.176]]);
+
+it('still refuses a weight for a volume', function (): void {
+    Cases::get(AmountParser::class)->parseVolume('2 lb', UnitSystem::Us);
 })->throws(AmountException::class);

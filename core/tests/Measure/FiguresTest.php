@@ -45,7 +45,7 @@ it('says an amount as a syringe, a jug or a scale shows it', function (float $va
 it('says volumes in litres from one on, and in no digits that nobody pours', function (float $ml, string $metric, string $us): void {
     expect(PreciseWords::volume($ml, UnitSystem::Metric))->toBe($metric)->and(PreciseWords::volume($ml, UnitSystem::Us))->toBe($us);
 })->with([
-    [664.0, '665 mL', '22.5 fl oz'], [1700.0, '1.7 L', '57 fl oz'], [1663.0, '1.66 L', '56 fl oz'], [17_000.0, '17 L', '4.5 gal'], [15.0, '15 mL', '15 mL'], [100.0, '100 mL', '3.4 fl oz'],
+    [664.0, '665 mL', '22.5 fl oz'], [1700.0, '1.7 L', '57 fl oz'], [1663.0, '1.66 L', '56 fl oz'], [17_000.0, '17 L', '4.5 gal'], [15.0, '15 mL', '1 tbsp'], [100.0, '100 mL', '3.4 fl oz'],
 ]);
 
 it('is never off by more than one part in forty, of ten and more, for anything that can be measured', function (): void {

@@ -129,7 +129,7 @@ it('dissolves no more than water holds', function (): void {
 });
 
 it('measures a mix line by line, and leaves alone what does not mix with water', function (): void {
-    $mix = Cases::mix(Cases::body('2 L', [['neem-oil', '0.4 mL'], ['liquid-castile-soap', '0.8 mL', '33 %'], ['garlic', '3 cloves'], ['lye', '1 g']], units: 'metric'));
+    $mix = Cases::mix(Cases::body('2 L', [['neem-oil', '0.4 mL'], ['liquid-castile-soap', '0.3 mL', '33 %'], ['garlic', '3 cloves'], ['lye', '1 g']], units: 'metric'));
     $kit = Kit::of([Tool::graduated('syringe', 'syringe', 10.0, 0.2), Tool::graduated('jug', 'jug', 500.0, 5.0)]);
     [$oil, $soap, $garlic, $lye] = (new MixMeasurer(Cases::get(Drops::class), $kit))->measure($mix);
     expect($oil->stock)->toBeNull()->and($oil->isNear)->toBeFalse()
@@ -174,3 +174,20 @@ it('refuses a calibration that says nothing', function (callable $make, string $
     [static fn () => Calibration::of('drop', null, 20, [Cases::amount('1 mL'), Cases::amount('1 g')], 0.1), 'totals'],
     [static fn () => Calibration::of('drop', null, 20, [Cases::amount('3 cloves')], 0.1), 'totals'],
 ]);
+
+it('keeps drops as drops where they were written and there is a dropper', function (): void {
+    $mix = Cases::mix(Cases::body('1 L', [['dish-detergent', '6 drops', '20 %']], units: 'metric'));
+    $kit = Kit::of([Tool::dropper('d', 'dropper'), Tool::graduated('s', 'syringe', 5.0, 0.1), Tool::spoon('q', '¼ teaspoon', 1.25)]);
+    [$line] = (new MixMeasurer(Cases::get(Drops::class), $kit))->measure($mix);
+    expect($line->stock)->toBeNull()->and($line->isNear)->toBeTrue()->and($line->direct?->amount)->toEqualWithDelta($mix->lines[0]->volumeMl ?? 0.0, 0.05 * ($mix->lines[0]->volumeMl ?? 1.0));
+});
+
+it('offers no thinned stock where a spoon comes within a fifth', function (string $amount, bool $isThinned): void {
+    $mix = Cases::mix(Cases::body('1 L', [['isopropyl-alcohol', $amount, '70 %']], units: 'metric'));
+    $kit = Kit::of([Tool::spoon('t', 'teaspoon', 5.0), Tool::spoon('h', '½ teaspoon', 2.5), Tool::graduated('j', 'jug', 500.0, 50.0)]);
+    expect((new MixMeasurer(Cases::get(Drops::class), $kit))->measure($mix)[0]->stock !== null)->toBe($isThinned);
+})->with([['2.5 mL', false], ['2.2 mL', false], ['0.5 mL', true]]);
+
+it('says large volumes in gallons and quarts, and small ones as they were', function (float $ml, string $said): void {
+    expect(Nebbia\Core\Measure\PreciseWords::volume($ml, Nebbia\Core\Measure\UnitSystem::Us))->toBe($said);
+})->with([[3785.411784, '1 gal'], [946.352946, '1 qt'], [1892.7, '2 qt'], [7570.8, '2 gal'], [500.0, '17 fl oz']]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Mixing\Substitution\Substitutor;
+use Nebbia\Core\Substance\OwnIngredients;
 use Nebbia\Core\Substance\Strength;
 use Nebbia\Core\Tests\Cases;
 
@@ -46,7 +47,7 @@ it('has a sentence for every pair, and offers only what it would swap', function
     $tried = 0;
     foreach ($ingredients as $from) {
         foreach ($ingredients as $to) {
-            if ($from->substance === null || $from->isTablet !== $to->isTablet || $from->id === 'water' || $from->isTablet) {
+            if ($from->substance === null || $from->isTablet !== $to->isTablet || $from->id === 'water' || $from->isTablet || OwnIngredients::isOwn($from->id) || OwnIngredients::isOwn($to->id)) {
                 continue;
             }
             $amount = $from->isLiquid ? '5 mL' : '5 g';

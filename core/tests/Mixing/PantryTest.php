@@ -31,6 +31,18 @@ it('takes from the bottle as much as holds what acts, and costs it', function ()
     expect($cupboard->draws($mix, [0 => 'weak'])[0]->product?->id)->toBe('weak');
 });
 
+it('tells things of one\'s own by their names', function (): void {
+    $own = static fn (string $id, string $name): Product => Product::of($id, $name, Cases::ingredient('other'), Strength::usual(Cases::ingredient('other')), null, 500.0, 300.0, 5.0);
+    $cupboard = new Cupboard([$own('a', 'Moonshine'), $own('b', 'Rue water')]);
+    $body = Cases::body('1 L', [], units: 'metric');
+    $body['ingredients'] = [['ingredient' => 'other', 'name' => 'rue  water', 'amount' => '50 mL'], ['ingredient' => 'other', 'name' => 'birch sap', 'amount' => '20 mL']];
+    [$rue, $birch] = $cupboard->draws(Cases::mix($body));
+    // 50 of 500 mL at 5.00 are 0.50; of birch sap there is none, whatever else is unknown.
+    expect([$rue->product?->id, $rue->taken, $birch->product])->toBe(['b', 50.0, null])->and($rue->cost)->toEqualWithDelta(0.5, 1e-9);
+    $wants = Shopping::list([[[$rue, $birch], 2]], $cupboard);
+    expect(array_map(static fn ($want) => [$want->name, $want->missing], $wants))->toBe([['birch sap', 40.0], ['Rue water', 0.0]]);
+});
+
 it('counts the base where it is bought', function (): void {
     $mix = Cases::mix(Cases::body('5 L', [], liquid: 'white-vinegar', liquidStrength: '10 %', use: 'weed', units: 'metric'));
     [$base] = (new Cupboard([bottle('vinegar', 'white-vinegar', '10 %', 1000.0, 1000.0, 1.5)]))->draws($mix);

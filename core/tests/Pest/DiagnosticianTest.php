@@ -35,7 +35,7 @@ function smallWorld(): Nebbia
             'commonness' => ['rare' => 0.25, 'uncommon' => 0.5, 'common' => 1, 'very-common' => 2],
             'host' => ['main' => 1, 'some' => 0.3, 'unlikely' => 0.02], 'place' => ['usual' => 1, 'less' => 0.4, 'rare' => 0.05],
             'season' => ['in' => 1, 'out' => 0.25], 'weather' => ['more' => 2, 'less' => 0.5],
-            'unexplained' => ['share' => 0.1], 'settled' => ['probability' => 0.667],
+            'unexplained' => ['share' => 0.1], 'rarer' => ['chance' => 0.01], 'settled' => ['probability' => 0.667],
         ],
     ]);
 }
@@ -108,7 +108,8 @@ it('says what practitioners would say', function (array $case): void {
     if (isset($case['expect'])) {
         expect($diagnosis->first()->cause)->toBe($case['expect'], $case['why'])->and($diagnosis->isSettled())->toBeTrue($case['why']);
     } else {
-        expect($diagnosis->isSettled())->toBeFalse($case['why'])->and($case['look'])->toContain($diagnosis->nextLook?->sign->id);
+        expect($diagnosis->isSettled())->toBeFalse($case['why']);
+        isset($case['look']) && expect($case['look'])->toContain($diagnosis->nextLook?->sign->id);
     }
 })->with(function (): iterable {
     foreach (Yaml::parseFile(__DIR__.'/cases.yaml') as $n => $case) {
@@ -167,7 +168,7 @@ it('raises the cause for which a sign is most usual, each sign by itself', funct
 
 it('asks for the sign with the largest expected gain, by brute force over all of them', function (): void {
     $diagnostician = Cases::get(Diagnostician::class);
-    $numbers = ['never' => 0.004, 'seldom' => 0.08, 'sometimes' => 0.3, 'often' => 0.65, 'nearly_always' => 0.92];
+    $numbers = ['never' => 0.002, 'seldom' => 0.08, 'sometimes' => 0.3, 'often' => 0.65, 'nearly_always' => 0.92];
     for ($seed = 1; $seed <= 6; $seed++) {
         [$present, $absent, $circumstances] = anyAnswers($seed * 613);
         $answers = Answers::of(Cases::get(Signs::class), $present, $absent);

@@ -68,3 +68,10 @@ it('names what is against an hour once, the gravest first', function (): void {
     $said = (new RoundWords($english, WeatherUnits::of(UnitSystem::Metric)))->against(hourOf('soap', '2026-05-04 13:00', ['temp' => 33.0, 'wind' => 30.0, 'cloud' => 0.0], [1 => ['cloud' => 0.0]]));
     expect($said)->toStartWith('too hot, 33 °C')->toContain('wind, 30 km/h')->toContain('sun within two hours')->and(substr_count($said, 'too hot'))->toBe(1);
 });
+
+it('plans no two courses onto one day of the same plants', function (string $one, string $other, array $sky): void {
+    $courses = [courseOf(['recipe' => $one, 'planting' => 'bed', 'free' => [[], 5, 22]], 'a'), courseOf(['recipe' => $other, 'target' => 'powdery-mildew', 'planting' => 'bed', 'free' => [[], 5, 22]], 'b'), courseOf(['recipe' => $one, 'planting' => 'elsewhere', 'free' => [[], 5, 22]], 'c')];
+    $plans = Cases::get(Planner::class)->plan($courses, skyOf($sky));
+    $days = array_map(static fn ($plan): array => array_map(static fn ($round): string => $round->slot->day, $plan->rounds), $plans);
+    expect(array_intersect($days['a'], $days['b']))->toBe([])->and($days['a'])->not->toBe([])->and($days['b'])->not->toBe([]);
+})->with([['soap', 'bicarbonate'], ['garlic', 'milk'], ['milk', 'soap'], ['soap', 'soap']])->with([[[]], [['but' => [['day' => '05-04', 'hours' => 100, 'rain' => 1]]]]]);

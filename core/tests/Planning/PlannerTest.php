@@ -32,7 +32,7 @@ it('plans what was worked out by hand', function (array $case): void {
     $words = new RoundWords(Cases::english(), WeatherUnits::of(UnitSystem::Metric));
     expect(daysOf($plan->rounds))->toBe($case['days'])->and($plan->isShort())->toBe($case['short'] ?? false);
     if (isset($case['says'])) {
-        expect(implode(' ', array_map(static fn (PlannedRound $round): string => $words->because($round, $plan->rhythm, $sky), $plan->rounds)))->toContain($case['says']);
+        expect(implode(' ', array_map(static fn (PlannedRound $round): string => $words->because($round, $plan->rhythm, $sky, $plan->course->isIndoors()), $plan->rounds)))->toContain($case['says']);
     }
     if (isset($case['late'])) {
         expect(array_map(static fn (PlannedRound $round): bool => $round->isLate, $plan->rounds))->toBe($case['late']);
@@ -147,3 +147,22 @@ it('comes within a twentieth of what it could at best come to, with thirty cours
     $bound = array_sum(array_map(static fn ($plan): float => $plan->bound, $plans));
     expect($plans)->toHaveCount(30)->and($score)->toBeLessThanOrEqual($bound + 1e-9)->and($score)->toBeGreaterThanOrEqual(0.95 * $bound);
 });
+
+it('spaces rounds evenly in fair weather, however far the forecast reaches', function (string $target, array $free): void {
+    $from = (new DateTimeImmutable('2026-05-01T22:00Z'))->getTimestamp();
+    foreach ([0, 1, 3, 5, 7, 8, 10, 14, 21, 40] as $reach) {
+        $hours = [];
+        for ($n = 0; $n < 24 * $reach; $n++) {
+            $hours[] = new WeatherHour($from + $n * 3600, 18.0, 0.0, 5.0, 65.0, 100.0);
+        }
+        $plan = Cases::get(Planner::class)->plan([courseOf(['target' => $target, 'free' => $free])], Forecast::of($hours))['one'];
+        $at = array_map(static fn (PlannedRound $round): float => $round->slot->from / 86400.0, $plan->rounds);
+        $gaps = array_map(static fn (int $n): float => $at[$n] - $at[$n - 1], range(1, count($at) - 1));
+        foreach ($gaps as $gap) {
+            expect(abs($gap - $plan->rhythm->days))->toBeLessThanOrEqual(1.0, "$target, $reach days foretold");
+        }
+        // Within a tenth, or as near as whole days come to it.
+        $mean = array_sum($gaps) / count($gaps);
+        expect($mean)->toBeGreaterThanOrEqual(min(0.9 * $plan->rhythm->days, floor($plan->rhythm->days)) - 0.05, "$target, $reach days foretold");
+    }
+})->with(['aphid', 'whitefly', 'spider-mite', 'thrips', 'powdery-mildew', 'rust', 'mealybug'])->with([[[[], 19, 21]], [[[], 5, 22]]]);

@@ -7,6 +7,7 @@ use Nebbia\Core\Planning\Course\Rhythm;
 use Nebbia\Core\Planning\Hour\HourJudge;
 use Nebbia\Core\Planning\Hour\WashOff;
 use Nebbia\Core\Planning\Round\Move;
+use Nebbia\Core\Planning\Round\NeighbourRound;
 use Nebbia\Core\Planning\Round\OpenRound;
 use Nebbia\Core\Planning\Round\Replanner;
 use Nebbia\Core\Tests\Cases;
@@ -34,8 +35,11 @@ it('moves what must be moved, and nothing else', function (array $case, array $o
     'rain on the day of the next' => [['but' => [['day' => '05-05', 'hours' => 48, 'rain' => 1]]], ['2026-05-06', '2026-05-12'], false, '2026-05-04 08:00', [[0, '05-06', '05-07', 'weather']]],
     'and the one after it is too late then' => [['but' => [['day' => '05-06', 'hours' => 24, 'rain' => 1]]], ['2026-05-06', '2026-05-13'], false, '2026-05-04 08:00', [[0, '05-06', '05-07', 'weather']]],
     'rain that is too far off to be believed' => [['but' => [['day' => '05-09', 'hours' => 24, 'rain' => 1]]], ['2026-05-09', '2026-05-16'], false, '2026-05-04 08:00', []],
-    'a round was missed' => [[], ['2026-05-06', '2026-05-12'], false, '2026-05-09 08:00', [[0, '05-06', '05-09', 'missed']]],
-    'missed in the rain' => [['but' => [['day' => '05-09', 'hours' => 40, 'rain' => 1]]], ['2026-05-06', '2026-05-13'], false, '2026-05-09 08:00', [[0, '05-06', '05-10', 'missed']]],
+    'a round was missed' => [[], ['2026-05-06', '2026-05-12'], false, '2026-05-09 08:00', [[0, '05-06', '05-09', 'missed'], [1, '05-12', '05-16', 'follows']]],
+    // The rest goes along; where it is far enough off it stays.
+    'a round was missed, and the next is a week off' => [[], ['2026-05-08', '2026-05-15'], false, '2026-05-09 08:00', [[0, '05-08', '05-09', 'missed']]],
+    'two were missed: one is made up for, and none beside it' => [[], ['2026-05-06', '2026-05-09', '2026-05-20'], false, '2026-05-11 08:00', [[0, '05-06', '05-11', 'missed'], [1, '05-09', '05-18', 'follows'], [2, '05-20', '05-25', 'follows']]],
+    'missed in the rain' => [['but' => [['day' => '05-09', 'hours' => 40, 'rain' => 1]]], ['2026-05-06', '2026-05-13'], false, '2026-05-09 08:00', [[0, '05-06', '05-10', 'missed'], [1, '05-13', '05-17', 'follows']]],
     // It stays where it is, and that is said.
     'it rains for weeks: nothing is to be had' => [['rain' => 1], ['2026-05-05'], false, '2026-05-04 08:00', [[0, '05-05', '05-05', 'weather']]],
     // Soap kills bees, and the free hours are all by day.
@@ -114,3 +118,38 @@ it('loses nothing indoors, and no less with more rain', function (): void {
         }
     }
 });
+
+it('moves no round onto a day on which the same plants have another', function (): void {
+    $course = courseOf([]);
+    $rhythm = Rhythm::written(7, 3);
+    $other = static fn (bool $same): array => [new NeighbourRound('Milk', romeTime('2026-05-09 20:00'), romeTime('2026-05-09 21:00'), false, 0.0, $same)];
+    $days = static fn (array $neighbours): array => array_map(static fn (Move $one): string => substr($one->to, 5), Cases::get(Replanner::class)->replan($course, $rhythm, [new OpenRound('2026-05-06', 0)], romeTime('2026-05-02 20:00'), false, skyOf([]), romeTime('2026-05-09 08:00'), $neighbours));
+    expect($days($other(false)))->toBe(['05-09'])->and($days($other(true)))->toBe(['05-10']);
+});
+
+it('changes nothing where there is no news, as often as it is asked', function (string $target, int $late): void {
+    $case = ['target' => $target];
+    $course = courseOf($case);
+    $rhythm = Rhythm::of($course->target, 18.0) ?? Rhythm::written(7, 3);
+    $now = (new DateTimeImmutable('2026-05-04 08:00', new DateTimeZone('Europe/Rome')))->modify("+$late days");
+    $open = [];
+    for ($n = 0; $n < 4; $n++) {
+        $open[] = new OpenRound($now->modify('+'.(int) floor($n * $rhythm->days).' days')->format('Y-m-d'), $n);
+    }
+    // Two of them missed at first; what comes of it is news no more.
+    $open[0] = new OpenRound($now->modify('-3 days')->format('Y-m-d'), 0);
+    $open[1] = new OpenRound($now->modify('-1 day')->format('Y-m-d'), 1);
+    $last = $now->modify('-20 days')->getTimestamp();
+    $ask = static fn (array $open): array => Cases::get(Replanner::class)->replan($course, $rhythm, $open, $last, false, skyOf(['start' => '2026-05-01'] + $case), $now->getTimestamp());
+    $moves = $ask($open);
+    expect($moves)->not->toBe([]);
+    foreach ($moves as $move) {
+        $open[$move->round] = new OpenRound($move->to, $move->round, (int) (new DateTimeImmutable('@'.$move->slot->from))->setTimezone(new DateTimeZone('Europe/Rome'))->format('G'));
+    }
+    $days = array_map(static fn (OpenRound $one): string => $one->day, $open);
+    for ($n = 1; $n < 4; $n++) {
+        $gap = (strtotime($days[$n]) - strtotime($days[$n - 1])) / 86400;
+        expect($gap)->toBeGreaterThanOrEqual(min(3.0, $rhythm->days) - 0.01)->and(abs($gap - $rhythm->days))->toBeLessThanOrEqual(1.0, implode(' ', $days)." at $rhythm->days");
+    }
+    expect($ask($open))->toEqual([]);
+})->with(['aphid', 'spider-mite', 'whitefly', 'mealybug', 'powdery-mildew', 'thrips'])->with([0, 3, 9]);

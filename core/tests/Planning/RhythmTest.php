@@ -39,3 +39,12 @@ it('says why in words', function (): void {
     $said = $english->say(Rhythm::of(Cases::target('spider-mite'), 28.0)->because);
     expect($said)->toContain('3.4')->toContain('3.9')->toContain('28');
 });
+
+it('says where the warmth it goes by is only usual there, and nobody has foretold it', function (): void {
+    $english = Cases::get(Nebbia\Core\Data\Sentence\Catalogue::class);
+    foreach (['aphid', 'powdery-mildew', 'spider-mite'] as $target) {
+        $guessed = $english->say(Rhythm::of(Cases::target($target), 18.0, isGuessed: true)->because);
+        $foretold = $english->say(Rhythm::of(Cases::target($target), 18.0)->because);
+        expect(str_contains($guessed, 'not foretold'))->toBe(str_contains($guessed, '18 °C'), $guessed)->and($foretold)->not->toContain('foretold');
+    }
+});

@@ -73,3 +73,37 @@ it('reads any paragraph without falling over, marks what stands there, and what 
     }
     expect($whole)->toBeGreaterThan(10);
 })->with([5, 82, 4711, 20260502]);
+
+// Whatever went in, it is water that tops it up, and what went in stays what it was.
+it('tops up with water, and with nothing that went in', function (): void {
+    $catalogue = Cases::english();
+    $plain = Cases::get(PlainReader::class);
+    $wrong = [];
+    $tried = 0;
+    $things = ['sunflower oil' => 'vegetable-oil', 'neem oil' => 'neem-oil', 'white vinegar' => 'white-vinegar', 'milk' => 'milk', 'rubbing alcohol 70%' => 'isopropyl-alcohol', 'castile soap' => 'liquid-castile-soap', 'hydrogen peroxide 3%' => 'hydrogen-peroxide', 'dish soap' => 'dish-detergent'];
+    foreach ($things as $name => $id) {
+        foreach (['150 ml', '1 cup', '20 ml', '500 ml', '2 tbsp'] as $much) {
+            foreach (['1 tsp baking soda', '5 g salt', '5 ml clove oil', ''] as $other) {
+                foreach (['top up to 5 L', 'make up to 5 L with water', 'then bring to 5 L', 'fill up to 5 L, spray every 7 days, 3 times', 'top up to 5 L and spray 4 times'] as $say) {
+                    $text = implode(', ', array_filter(["$much $name", $other, $say]));
+                    $recipe = $plain->read($text)->toArray($catalogue);
+                    $line = array_values(array_filter($recipe['ingredients'], static fn (array $one): bool => $one['ingredient'] === $id))[0] ?? null;
+                    $tried++;
+                    if ($recipe['base']['liquid'] !== 'water' || $recipe['base']['amount'] !== '5 L' || $recipe['base']['basis'] !== 'final' || strtolower((string) ($line['amount'] ?? '')) !== strtolower($much)) {
+                        $wrong[] = "$text: ".json_encode([$recipe['base'], $line['amount'] ?? null]);
+                    }
+                }
+            }
+        }
+    }
+    expect($wrong)->toBe([])->and($tried)->toBe(800);
+});
+
+it('takes no number of rounds for a thinning, and a thinning that is not said for none', function (string $text, mixed $amount): void {
+    $lines = Cases::get(PlainReader::class)->read($text)->toArray(Cases::english())['ingredients'];
+    expect($lines[0]['ingredient'])->toBe('garlic-extract')->and($lines[0]['amount'])->toBe($amount);
+})->with([
+    ['Steep 100 g garlic in 1 L overnight, strain, dilute with water and spray 3 times a week', null], ['Steep 100 g garlic in 1 L overnight, strain, dilute and spray three times', null],
+    ['Macerare 100 g di aglio in 1 litro per una notte, filtrare, diluire e spruzzare 3 volte', null], ['Steep 100 g garlic in 1 L overnight, strain, dilute 10 times, spray 3 times', '1 in 10'],
+    ['Steep 100 g garlic in 1 L overnight, strain, dilute with 10 times as much water, spray 3 times', '1:10'],
+]);

@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
+use Nebbia\Core\Data\Finding;
+use Nebbia\Core\Reading\Label\LabelFindings;
 use Nebbia\Core\Reading\Label\NameBook;
 use Nebbia\Core\Reading\Label\Part;
+use Nebbia\Core\Reading\Label\PartClass;
+use Nebbia\Core\Substance\Ingredients;
 use Nebbia\Core\Tests\Cases;
 use Symfony\Component\Yaml\Yaml;
 
@@ -66,7 +70,7 @@ it('gives a bottle for the pantry only what the label bounds', function (string 
     ['Aqua, Potassium Olivate', 'liquid-castile-soap', null],
     ['Sodium Palmate, Sodium Cocoate, Aqua', 'bar-soap', null],
     ['5-15 % anionic surfactants', 'dish-detergent', '5-15 % w/v'],
-    ['Acetic acid 10 %, water', null, null],
+    ['Acetic acid 10 %, water', 'white-vinegar', '10 %'],
 ]);
 
 it('says why, naming what decided', function (): void {
@@ -87,9 +91,56 @@ it('refuses what is no label', function (string $text, string $says): void {
 
 it('has something to say of each class, for leaves, bees, soil and pond', function (): void {
     $english = Cases::english();
-    foreach (Nebbia\Core\Reading\Label\PartClass::cases() as $class) {
+    foreach (array_filter(PartClass::cases(), static fn (PartClass $class): bool => $class->isInIt()) as $class) {
         foreach (['leaves', 'bees', 'soil', 'pond'] as $whom) {
             expect(strlen($english->say($class->meansFor($whom))))->toBeGreaterThan(3);
         }
     }
 });
+
+it('knows a bottle that is no soap for what it is, how strong, and what to mind', function (array $case): void {
+    $found = readLabel($case['text']);
+    $warns = array_diff(
+        array_map(static fn (Finding $one): string => str_replace('bottle.finding.', '', $one->ground), LabelFindings::of($found)),
+        ['soap', 'detergent', 'mixed', 'unclear', 'known'],
+    );
+    $expected = $case['warns'] ?? [];
+    sort($warns);
+    sort($expected);
+    expect([$found->contents?->ingredient->id, $found->strength(), $warns])->toBe([$case['is'], $case['strength'], $expected]);
+})->with(array_filter(labels(), static fn (array $case): bool => array_key_exists('is', $case[0])));
+
+it('holds eighty labels, thirty of them of no soap', function (): void {
+    $of = array_filter(labels(), static fn (array $case): bool => ! in_array($case[0]['is'] ?? 'soap', ['soap', 'liquid-castile-soap', 'ready-soap-spray', 'dish-detergent'], true));
+    expect(count(labels()))->toBeGreaterThanOrEqual(80)->and(count($of))->toBeGreaterThanOrEqual(30);
+});
+
+it('can tell what anything is whose name alone stands on it', function (): void {
+    $lost = [];
+    foreach (Cases::get(Ingredients::class)->ids() as $id) {
+        $ingredient = Cases::ingredient($id);
+        if ($ingredient->substance !== null && $ingredient->substance->id !== 'unknown' && readLabel($ingredient->name)->contents === null) {
+            $lost[] = $ingredient->name;
+        }
+    }
+    expect($lost)->toBe([]);
+});
+
+it('never takes what a row names for something milder than that row', function (): void {
+    $table = Cases::table('bottle-contents');
+    foreach ($table->rows('contents') as $row) {
+        foreach ($row->has('also') ? [] : $row->strings('any') as $name) {
+            $found = readLabel(rtrim($name, '*'))->contents;
+            expect($found)->not->toBeNull($name);
+            $harsh = Cases::ingredient($row->string('ingredient'))->substance?->isHarsh === true;
+            expect($harsh && $found?->ingredient->substance?->isHarsh !== true)->toBeFalse("$name is {$found?->ingredient->id}");
+        }
+    }
+});
+
+it('does not count what is said to be absent', function (string $text, ?string $is): void {
+    expect(readLabel($text)->contents?->ingredient->id)->toBe($is);
+})->with([
+    ['Alcohol-free. White vinegar 5 %', 'white-vinegar'], ['Contains no soap. Alcohol 60 %', 'ethyl-alcohol'], ['0 % nicotine, water', null],
+    ['Sans chlore. Eau oxygénée 10 vol', 'hydrogen-peroxide'], ['Do not mix with bleach. Ammonia 9 %', 'household-ammonia'],
+]);

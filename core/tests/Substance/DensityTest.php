@@ -46,3 +46,14 @@ describe('a row of the data', function (): void {
         [fn (Row $r) => $r->row('n')], [fn (Row $r) => $r->table('t')], [fn (Row $r) => $r->rows('l')],
     ]);
 });
+
+// FACTS.md, M6: grams of peroxide in 10 mL of the bottle are its density times its mass fraction; thinned to a litre.
+it('knows strong peroxide by its own density', function (string $label, float $percent): void {
+    $mix = Cases::mix(Cases::body('1 L', [['hydrogen-peroxide', '10 mL', $label]], 'final', units: 'metric'));
+    expect($mix->strengthOf('hydrogen-peroxide')->percentWv->likely / $percent)->toEqualWithDelta(1.0, 0.005);
+})->with([
+    ['3 % w/w', 10 * 1.0095 * 0.03 / 10], ['12 % w/w', 10 * 1.042 * 0.12 / 10], ['27 % w/w', 10 * 1.098 * 0.27 / 10], ['30 % w/w', 10 * 1.111 * 0.30 / 10],
+    ['35 % w/w', 10 * 1.131 * 0.35 / 10], ['50 % w/w', 10 * 1.195 * 0.50 / 10], ['70 % w/w', 10 * 1.289 * 0.70 / 10],
+    // Halfway between two of the table.
+    ['60 % w/w', 10 * (1.195 + 1.289) / 2 * 0.60 / 10],
+]);

@@ -8,10 +8,10 @@ use Nebbia\Core\Tests\Chance;
 use Nebbia\Core\Weather\Climate;
 use Nebbia\Core\Weather\DegreeDays;
 use Nebbia\Core\Weather\Forecast;
+use Nebbia\Core\Weather\Given\WeatherCsv;
 use Nebbia\Core\Weather\Place;
 use Nebbia\Core\Weather\StandIn;
 use Nebbia\Core\Weather\Sun;
-use Nebbia\Core\Weather\WeatherCsv;
 use Nebbia\Core\Weather\WeatherHour;
 use Symfony\Component\Yaml\Yaml;
 

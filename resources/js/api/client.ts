@@ -1,4 +1,4 @@
-import { isPseudo, PSEUDO, t } from '@/i18n'
+import { householdUnits, isPseudo, PSEUDO, t } from '@/i18n'
 import createClient from 'openapi-fetch'
 import { shallowRef } from 'vue'
 import type { components, paths } from './schema'
@@ -56,11 +56,17 @@ export type SoapBench = Schemas['SoapBench']
 export type SoapPlan = Schemas['SoapPlan']
 export type Severity = Finding['severity']
 
-export const api = createClient<paths>({ baseUrl: '/', headers: { Accept: 'application/json', 'Content-Type': 'application/json', ...(isPseudo ? { 'Nebbia-Language': PSEUDO } : {}) } })
+export const api = createClient<paths>({
+  baseUrl: '/',
+  headers: { Accept: 'application/json', 'Content-Type': 'application/json', ...(isPseudo ? { 'Nebbia-Language': PSEUDO } : {}) },
+})
 
 /** Rows that an answer could not be read from, by name; the shell says so beside whatever is shown. */
 export const spoilt = shallowRef<string[]>([])
 api.use({
+  onRequest({ request }) {
+    request.headers.set('Nebbia-Units', householdUnits.value)
+  },
   onResponse({ response }) {
     const named = response.headers.get('Nebbia-Spoilt')
     if (named !== null) spoilt.value = [...new Set([...spoilt.value, ...decodeURIComponent(named).split('\n')])]

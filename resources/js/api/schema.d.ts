@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/plantings/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addPlantings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/zones": {
         parameters: {
             query?: never;
@@ -334,6 +350,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["importPlantings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plants/meet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["meetPlant"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plants/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readGrowing"];
         delete?: never;
         options?: never;
         head?: never;
@@ -836,6 +884,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/sprayed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["logSprayed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/rounds/{round}/move": {
         parameters: {
             query?: never;
@@ -1060,6 +1124,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/starters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listStarters"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/troubles": {
         parameters: {
             query?: never;
@@ -1150,6 +1230,38 @@ export interface paths {
         get: operations["listGardens"];
         put?: never;
         post: operations["startGarden"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putDemoAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/weather/fetch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fetchForecast"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1252,7 +1364,7 @@ export interface components {
             part?: string | null;
             sun_soon?: boolean;
             bees_about?: boolean;
-            states?: ("drought" | "new" | "soft-growth" | "hardened" | "in-flower" | "sick")[];
+            states?: ("drought" | "new" | "soft-growth" | "hardened" | "in-flower" | "sick" | "bud-swell")[];
             /** @enum {string} */
             water?: "tap" | "rain" | "distilled";
             /** @description Measured, of the finished mix. */
@@ -1282,7 +1394,7 @@ export interface components {
             wetting: "run-off" | "mist" | "drench" | "ground";
             /** @description Whether soap or oil is in it. */
             wets?: boolean | null;
-            /** @description As typed, for open ground. */
+            /** @description As typed, for open ground: 12, "130 sq ft", "4 x 8 ft". */
             ground_m2?: string | null;
         };
         ReadRequest: {
@@ -1367,6 +1479,10 @@ export interface components {
             base_offers: components["schemas"]["Offer"][];
             burden_range: components["schemas"]["Interval"] | null;
             safety: components["schemas"]["Safety"] | null;
+            /** @description Something in it spreads the drops: less of it wets as much. */
+            spreads: boolean;
+            /** @description What to do in place of it, where it must not be mixed. */
+            refused: string | null;
         };
         /** @description Something to mind for people, animals, water or soil. */
         Care: {
@@ -1539,6 +1655,10 @@ export interface components {
             targets: components["schemas"]["Choice"][];
             /** @description What a soap can be made of. */
             soap_oils: components["schemas"]["Choice"][];
+            /** @description Kinds of plants, for what has none of its own. */
+            kinds: components["schemas"]["Choice"][];
+            /** @description What households usually have. */
+            cupboard: components["schemas"]["Choice"][];
         };
         /** @description What belongs on the bottle. */
         Label: {
@@ -1664,6 +1784,8 @@ export interface components {
             keeps: string;
             lines: components["schemas"]["Line"][];
             steps: components["schemas"]["MixingStep"][];
+            /** @description Why it must not be mixed. */
+            stops: components["schemas"]["Finding"][];
         };
         /** @description How much spray is needed. */
         Need: {
@@ -1710,17 +1832,28 @@ export interface components {
                 basis: string;
                 liquid: string;
                 strength?: string;
+                preparation?: string;
             };
             ingredients: {
                 ingredient: string | null;
                 amount: string | null;
                 strength?: string;
+                /** @description Of "other": what it is called. */
+                name?: string;
+                /** @description The stock it is taken from. */
+                preparation?: string;
+            }[];
+            /** @description The stock that is thinned, nebbia.preparation/1. */
+            preparations?: {
+                [key: string]: unknown;
             }[];
             repeat?: {
                 every_days: number;
                 times?: number | null;
             };
             targets?: string[];
+            /** @description Kinds that are spoken of. */
+            plants?: string[];
         };
         /** @description A recipe read from plain words. */
         Reading: {
@@ -1736,6 +1869,15 @@ export interface components {
             strength?: string;
             /** @description The jar it is taken from. */
             preparation?: string;
+            /** @description Of "other": what it is called. */
+            name?: string;
+            /**
+             * @description Of "other", where it is said.
+             * @enum {string}
+             */
+            form?: "liquid" | "solid";
+            /** @description Of "other", g/mL, where it was weighed. */
+            density?: number;
         };
         RecipeBody: {
             /** @enum {string} */
@@ -1752,13 +1894,19 @@ export interface components {
                 liquid: string;
                 strength?: string;
                 preparation?: string;
+                name?: string;
             };
             ingredients: components["schemas"]["RecipeLine"][];
             repeat?: {
+                /** @description A fraction where whole days take turns. */
                 every_days: number;
                 times?: number;
             };
             targets?: string[];
+            /** @description Those that the recipe carries with it, each nebbia.preparation/1. */
+            preparations?: {
+                [key: string]: unknown;
+            }[];
             note?: string;
         };
         Recipe: {
@@ -1809,12 +1957,25 @@ export interface components {
         };
         /** @description A stretch of a text, and what is said of it. */
         Span: {
+            /** @description string, text: string, append: bool}> */
             text: string;
             /** @description In Unicode code points. */
             start: number;
+            /** @description string, text: string, append: bool}> */
             end: number;
+            /** @description string, text: string, append: bool}> */
             kind: string;
+            /** @description string, text: string, append: bool}> */
             what: string;
+            /** @description What may be meant: words in place of these, or behind the whole text. */
+            answers: {
+                /** @description string, text: string, append: bool}> */
+                label: string;
+                /** @description string, text: string, append: bool}> */
+                text: string;
+                /** @description string, text: string, append: bool}> */
+                append: boolean;
+            }[];
         };
         /** @description What one planting takes. */
         StandNeed: {
@@ -1883,25 +2044,32 @@ export interface components {
             steps: string[];
             makes: string;
         };
+        ReadGrowing: {
+            /** @description As it is said or pasted: "12 tomatoes, a lemon, hoya". */
+            text: string | null;
+        };
         ImportPlantings: {
             /** @description The file as text. */
             csv: string;
         };
         NewPlanting: {
-            /** @description By any name it goes by. */
+            /** @description By any name it goes by; of what is not known, its name. */
             plant: string;
+            /** @description Of a plant that is not known: the kind of kinds that it is. */
+            kind?: string | null;
             name?: string | null;
             variety?: string | null;
             number: number;
             /** @enum {string} */
             stage: "seedling" | "cutting" | "young" | "growing" | "flowering" | "fruiting" | "dormant";
-            /** @description As typed, with a decimal point or comma. */
+            /** @description As typed, with a decimal point or comma; another unit behind it: "28 in", "1.2 m". */
             height_cm?: number | string | null;
-            /** @description Ground that they cover, as typed. */
+            /** @description Ground that they cover, as typed: 12, "130 sq ft", "4 x 8 ft". */
             area_m2?: number | string | null;
-            /** @description Litres of one pot, as typed. */
+            /** @description Litres of one pot, as typed; "1 gal", or the width of a pot: "6 in". */
             pot_l?: number | string | null;
             indoors?: boolean | null;
+            sunny_window?: boolean | null;
             in_flower?: boolean | null;
             /** Format: date */
             harvest_on?: string | null;
@@ -1910,7 +2078,7 @@ export interface components {
             /** @enum {string} */
             value?: "replaceable" | "dear" | "irreplaceable";
             note?: string | null;
-            states?: ("soft-growth" | "hardened" | "sick")[] | null;
+            states?: ("soft-growth" | "hardened" | "sick" | "bud-swell")[] | null;
             /**
              * Format: date
              * @description Planted, potted or moved on that day.
@@ -1920,6 +2088,10 @@ export interface components {
             /** @description The version that was seen; only where one is changed. */
             version?: number | null;
             zone_id?: string | null;
+        };
+        /** @description Several plantings at once, as a list of them was read. */
+        NewPlantings: {
+            plantings: components["schemas"]["ListedPlanting"][];
         };
         RetirePlanting: {
             version: number;
@@ -1933,10 +2105,45 @@ export interface components {
             name: string;
             note?: string | null;
         };
+        /** @description What grows, as it was read from a list. */
+        Growing: {
+            plants: components["schemas"]["Grown"][];
+        };
+        /** @description A line of a list of plants, as it was read: to be sent back as a planting. */
+        Grown: {
+            number: number;
+            name: string;
+            variety: string | null;
+            /** @enum {string} */
+            stage: "seedling" | "cutting" | "growing";
+            /** @description The name by which it is met again. */
+            plant: string;
+            /** @description The kind of kinds, where nothing is known of its name. */
+            kind: string | null;
+            /**
+             * @description slip: taken for the name nearest to it
+             * @enum {string}
+             */
+            how: "known" | "kin" | "unknown" | "several" | "slip";
+            /** @description Which it may be. */
+            which: string[];
+        };
         ImportedPlantings: {
             added: number;
             changed: number;
             change: components["schemas"]["Change"];
+        };
+        /** @description What a plant's name means here. */
+        MetPlant: {
+            /**
+             * @description kin: something like it is known
+             * @enum {string}
+             */
+            how: "known" | "kin" | "unknown" | "several" | "slip";
+            /** @description The kind that it is, in words; null where it is not known. */
+            kind: string | null;
+            /** @description Which it may be. */
+            which: string[];
         };
         /** @description A garden with what stands in it. */
         OpenGarden: {
@@ -1979,6 +2186,8 @@ export interface components {
              */
             pot_l: number | null;
             indoors: boolean;
+            /** @description Indoors, where the sun comes through a window. */
+            sunny_window: boolean;
             in_flower: boolean;
             /** @description What is harvested of it, if anything. */
             eaten: string | null;
@@ -1992,13 +2201,19 @@ export interface components {
             /** Format: date */
             retired_on: string | null;
             retired_why: string | null;
-            states: ("soft-growth" | "hardened" | "sick")[];
+            states: ("soft-growth" | "hardened" | "sick" | "bud-swell")[];
             /**
              * Format: date
              * @description Planted, potted or moved on that day.
              */
             moved_on: string | null;
             care: components["schemas"]["PlantCare"] | null;
+            /** @description In the household's units. */
+            height_said: string | null;
+            /** @description As it would be typed again, without its unit. */
+            height_typed: string | null;
+            area_typed: string | null;
+            pot_typed: string | null;
         };
         /** @description A planting at a glance. */
         PlotPlanting: {
@@ -2134,6 +2349,8 @@ export interface components {
             keeps: string[];
             spoils: string[];
             steps: components["schemas"]["MixingStep"][];
+            /** @description The gravest first. */
+            findings: components["schemas"]["Finding"][];
             /** @description How sure the figures are. */
             basis: string;
         };
@@ -2278,6 +2495,8 @@ export interface components {
             expected: string | null;
             /** Format: date-time */
             now: string;
+            /** @description Of what went in, the gravest first. */
+            findings: components["schemas"]["Finding"][];
         };
         /** @description A raw material of a making: how much goes in, and how much is usual. */
         RawMaterial: {
@@ -2325,7 +2544,7 @@ export interface components {
         /** @description A soap on its bench. */
         SoapBench: {
             /** @enum {string} */
-            verdict: "refused" | "possible" | "sound";
+            verdict: "refused" | "possible" | "sound" | "rich";
             severity: string;
             headline: string;
             /** @description What to weigh of each alkali, as bought. */
@@ -2359,6 +2578,8 @@ export interface components {
              * @description The most that the water may reach, °C.
              */
             hottest: number;
+            /** @description In the household's units. */
+            hottest_said: string;
             soap: string;
             glycerol: string;
             oil_left: string;
@@ -2556,6 +2777,11 @@ export interface components {
             name?: string | null;
             /** @description By any name it goes by. */
             ingredient: string;
+            /**
+             * @description What it is poured or spooned as, where it is a thing of one's own that no list knows.
+             * @enum {string}
+             */
+            own?: "liquid" | "solid";
             /** @description As the label says it. */
             strength?: string | null;
             /** @description g/mL where it was measured. */
@@ -2638,6 +2864,8 @@ export interface components {
         LabelReading: {
             /** @enum {string} */
             verdict: "soap" | "detergent" | "mixed" | "unclear";
+            /** @description It is something else than a soap or a detergent, and known. */
+            known: boolean;
             said: string;
             because: string;
             advice: string;
@@ -2681,6 +2909,10 @@ export interface components {
             goes_in: string;
             squeeze: string | null;
             minute: string | null;
+            /** @description In the household's units. */
+            passage: string | null;
+            /** @description As they would be typed again. */
+            typed: components["schemas"]["TypedSprayer"];
             held: components["schemas"]["Held"] | null;
         };
         /** @description What the rest of a course costs. */
@@ -2712,6 +2944,9 @@ export interface components {
             left: number | null;
             size_words: string | null;
             left_words: string | null;
+            /** @description As it would be typed again. */
+            size_typed: string | null;
+            left_typed: string | null;
             /** Format: float */
             price: number | null;
             /** Format: date */
@@ -2773,6 +3008,13 @@ export interface components {
             size: string | null;
             step: string | null;
         };
+        /** @description What a sprayer holds and gives, as it would be typed again in the household's units. */
+        TypedSprayer: {
+            capacity: string;
+            finest_passage: string;
+            ten_squeezes: string;
+            one_minute: string;
+        };
         /** @description A line of the shopping list. */
         Want: {
             ingredient: string;
@@ -2795,7 +3037,7 @@ export interface components {
             volume?: string | null;
             /** @description Bottles taken for lines of the recipe. */
             products?: components["schemas"]["ChosenProduct"][] | null;
-            every_days: number;
+            every_days: number | string;
             times: number;
             /** Format: date */
             starts_on: string;
@@ -2803,6 +3045,8 @@ export interface components {
             rounds?: components["schemas"]["ChosenRound"][] | null;
             /** @enum {string} */
             purpose?: "outbreak" | "prevention";
+            /** @description What does not go together has been said, and it is to be planned. */
+            all_the_same?: boolean | null;
             /** @description A remedy that takes turns with the first. */
             other_recipe_id?: string | null;
         };
@@ -2843,6 +3087,26 @@ export interface components {
         SkipRound: {
             version: number;
             reason?: string | null;
+        };
+        /** @description A spray that was done without having been planned. */
+        Sprayed: {
+            recipe_id: string;
+            /** @description What was sprayed, as far as it is written down. */
+            planting_ids: string[];
+            /** @description A plant that is not written down yet, as typed; empty for one without a name. */
+            plant?: string | null;
+            /** @description Whether it is a plant that is not written down yet. */
+            is_plant?: boolean | null;
+            /** @description What else it was put on: a path, tools, pots, a ledge. */
+            on?: string | null;
+            sprayer_id?: string | null;
+            target?: string | null;
+            /** @description In the garden's time zone, like 2026-05-02T19:30; now if left out. */
+            applied_at?: string | null;
+            /** @description What was used, as typed; what the recipe makes in the sprayer if left out. */
+            volume?: string | null;
+            by?: string | null;
+            note?: string | null;
         };
         SuggestRounds: {
             recipe_id: string;
@@ -2965,6 +3229,8 @@ export interface components {
             /** @enum {string} */
             severity: "fine" | "notice" | "caution" | "stop";
             headline: string;
+            /** @description What to do in place of it, where it must not be mixed. */
+            instead: string | null;
         };
         /** @description One thing to do with a batch, to be ticked off. */
         DayStep: {
@@ -3015,6 +3281,8 @@ export interface components {
             /** @enum {string} */
             severity: "fine" | "notice" | "caution" | "stop";
             headline: string;
+            /** @description What to do in place of it, where it must not be mixed. */
+            instead: string | null;
         };
         /** @description When a course is over, or to be given up. */
         Ending: {
@@ -3185,11 +3453,14 @@ export interface components {
             weather?: ("wet" | "dry" | "hot" | "cool")[];
         };
         KeepScouting: {
+            /** @description Null for a plant that is not written down yet: it is added by the name given, or by none. */
             planting_id?: string | null;
             present: string[];
             absent: string[];
             skipped?: string[];
             weather?: ("wet" | "dry" | "hot" | "cool")[];
+            /** @description What it is, as typed, where there is no planting. */
+            plant?: string | null;
             note?: string | null;
             /**
              * @description trouble: it opens a trouble, or goes to the open one of the same target; look: it is only written down.
@@ -3259,8 +3530,17 @@ export interface components {
             /** Format: float */
             rest: number;
             settled: boolean;
+            /**
+             * @description How far the looks have come.
+             * @enum {string}
+             */
+            standing: "settled" | "likely" | "open" | "several" | "unsettled";
             next: components["schemas"]["NextLook"] | null;
             findings: components["schemas"]["Finding"][];
+            /** @description Signs to be met on such a plant, the likeliest first. */
+            usual: string[];
+            /** @description The rarer signs, likewise. */
+            rarer: string[];
         };
         /** @description What was done about a trouble. */
         Done: {
@@ -3330,6 +3610,8 @@ export interface components {
             too_near_harvest: boolean;
             too_late: boolean;
             recipes: components["schemas"]["RankedRecipe"][];
+            /** @description Mild ones to begin with; none where this plant would not bear them, or only a bought product will do. */
+            starters: components["schemas"]["Starter"][];
         };
         SavedScouting: {
             scouting: components["schemas"]["Scouting"];
@@ -3359,6 +3641,17 @@ export interface components {
             places: components["schemas"]["Choice"][];
             signs: components["schemas"]["SignChoice"][];
             tactics: components["schemas"]["Choice"][];
+        };
+        /** @description A mild recipe to begin with, as it would be kept. */
+        Starter: {
+            id: string;
+            name: string;
+            use: string;
+            /** @description All that it takes is in the cupboard. */
+            in_cupboard: boolean;
+            /** @description What to mind, if anything. */
+            mind: string | null;
+            body: components["schemas"]["RecipeBody"];
         };
         Tactic: {
             id: string;
@@ -3464,6 +3757,17 @@ export interface components {
             currency?: string;
             around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
             free_hours?: components["schemas"]["FreeHours"][];
+            poison_centre?: string | null;
+            /** @description A windowsill: what is added stands in a room. */
+            indoors?: boolean;
+            /** @description As measured and typed: 21, "70 °F". */
+            room_day_c?: number | string | null;
+            room_night_c?: number | string | null;
+            room_humidity?: number | string | null;
+            /** @description Called for the hourly weather, and only if it is set. */
+            forecast_url?: string | null;
+            /** @description Where in the answer the figures stand, where that is JSON; one a line: temp_c = hourly.temperature. */
+            forecast_mapping?: string | null;
         };
         StartGarden: {
             /** @enum {string} */
@@ -3486,6 +3790,18 @@ export interface components {
             currency?: string;
             around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
             free_hours?: components["schemas"]["FreeHours"][];
+            poison_centre?: string | null;
+            indoors?: boolean;
+            room_day_c?: number | string | null;
+            room_night_c?: number | string | null;
+            room_humidity?: number | string | null;
+            forecast_url?: string | null;
+            forecast_mapping?: string | null;
+            plantings?: components["schemas"]["FirstPlanting"][];
+            /** @description Ingredients that are in the house. */
+            cupboard?: string[];
+            /** @description Their sizes, as typed; the usual three if left out. */
+            sprayers?: string[];
         };
         /** @description A garden and its keepers' settings. */
         Garden: {
@@ -3516,10 +3832,39 @@ export interface components {
              * @description The instant it is in this garden; a demo has a time of its own.
              */
             now: string;
+            /** @description How days and hours are written there. */
+            locale: string;
+            /** @description 1 for Monday to 7 for Sunday. */
+            week_starts: number;
+            unit_names: components["schemas"]["UnitNames"];
+            /** @description A windowsill: what is added stands in a room. */
+            indoors: boolean;
+            /** @description As it would be typed again, in the household's degrees. */
+            room_day: string | null;
+            room_night: string | null;
+            /** Format: float */
+            room_humidity: number | null;
+            forecast_url: string | null;
+            /** @description The number of the poison centre, as it is dialled. */
+            poison_centre: string | null;
+            /** @description Ours to theirs, one a line. */
+            forecast_mapping: string;
         };
         SavedSettings: {
             garden: components["schemas"]["Garden"];
             change: components["schemas"]["Change"];
+        };
+        /** @description What a bare number in a field is taken for, and how an amount is usually written in this household. */
+        UnitNames: {
+            length: string;
+            area: string;
+            pot: string;
+            rain: string;
+            passage: string;
+            degrees: string;
+            speed: string;
+            /** @description Of what is dissolved in water. */
+            dissolved: string;
         };
         NoteRain: {
             /** @description In the gauge, as typed: a point or a comma; millimetres, or inches with "in". */
@@ -3549,6 +3894,12 @@ export interface components {
             /** @description time,temp_c,rain_mm,wind_ms,humidity,cloud */
             csv: string;
         };
+        /** @description What the household's own address gave. */
+        FetchedForecast: {
+            hours: number;
+            /** Format: date-time */
+            until: string;
+        };
         /** @description One hour of the forecast, judged for a round. */
         RibbonHour: {
             /** Format: date-time */
@@ -3557,12 +3908,14 @@ export interface components {
             word: "fine" | "poor" | "no" | "unknown";
             /** @description What is against it; empty where nothing is. */
             why: string;
-            /** @description In the gardener's units. */
+            /** @description In the gardener's units; the usual one of place and season where nothing is foretold. */
             temperature: string;
             /** Format: float */
             celsius: number;
             /** Format: float */
             rain_mm: number;
+            /** @description In the household's units. */
+            rain: string;
             wind: string;
             /**
              * Format: float
@@ -3575,6 +3928,8 @@ export interface components {
              */
             cloud: number;
             is_day: boolean;
+            /** @description A forecast reaches it. */
+            is_foretold: boolean;
         };
         /** @description The next 72 hours, each judged for the next round. */
         Ribbon: {
@@ -3590,6 +3945,10 @@ export interface components {
             hours: components["schemas"]["RibbonHour"][];
             /** @description Why there is nothing to show. */
             missing: string | null;
+            /** @description When sun and bees are right, where no forecast is known; null where there is one. */
+            by_clock: string | null;
+            /** @description All that it is for stands in a room. */
+            indoors: boolean;
         };
         /** @description A day's weather, as it was or as it is foretold. */
         WeatherDay: {
@@ -3600,6 +3959,8 @@ export interface components {
             day: string;
             /** Format: float */
             rain_mm: number;
+            /** @description In the household's units. */
+            rain: string;
             /**
              * Format: float
              * @description °C
@@ -3612,6 +3973,16 @@ export interface components {
             high: number;
             /** @description Some of it is still to come. */
             is_foretold: boolean;
+        };
+        ListedPlanting: {
+            plant: string;
+            kind?: string | null;
+            name?: string | null;
+            variety?: string | null;
+            number: number;
+            /** @enum {string} */
+            stage: "seedling" | "cutting" | "young" | "growing" | "flowering" | "fruiting" | "dormant";
+            indoors?: boolean | null;
         };
         ChosenProduct: {
             line: number;
@@ -3626,6 +3997,16 @@ export interface components {
         SeenRound: {
             id: string;
             version: number;
+        };
+        FirstPlanting: {
+            plant: string;
+            kind?: string | null;
+            name?: string | null;
+            variety?: string | null;
+            number: number;
+            /** @enum {string} */
+            stage: "seedling" | "cutting" | "young" | "growing" | "flowering" | "fruiting" | "dormant";
+            indoors?: boolean | null;
         };
     };
     responses: never;
@@ -4510,6 +4891,59 @@ export interface operations {
             };
         };
     };
+    addPlantings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPlantings"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
     addZone: {
         parameters: {
             query?: never;
@@ -4833,6 +5267,70 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    meetPlant: {
+        parameters: {
+            query?: {
+                name?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MetPlant"];
+                };
+            };
+        };
+    };
+    readGrowing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadGrowing"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Growing"];
                 };
             };
             /** @description Refused */
@@ -6772,6 +7270,59 @@ export interface operations {
             };
         };
     };
+    logSprayed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sprayed"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangedRound"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
     moveRound: {
         parameters: {
             query?: never;
@@ -7484,6 +8035,37 @@ export interface operations {
             };
         };
     };
+    listStarters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Starter"][];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
     listTroubles: {
         parameters: {
             query?: never;
@@ -7767,6 +8349,104 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Garden"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    putDemoAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    fetchForecast: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FetchedForecast"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
                 };
             };
             /** @description Refused */

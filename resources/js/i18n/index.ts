@@ -1,5 +1,6 @@
 import { pseudo } from './pseudo'
 import { IntlMessageFormat } from 'intl-messageformat'
+import { shallowRef } from 'vue'
 import { createI18n, type MessageContext } from 'vue-i18n'
 
 /** A tree of sentences: view, part, sentence. */
@@ -28,13 +29,18 @@ export const i18n = createI18n({
   },
 })
 
+/** Whose units examples are written in; every sentence may choose by {units}. */
+export const householdUnits = shallowRef('metric')
+
 /**
  * Says a sentence of messages/en/screens. What is not known is said as nothing.
  *
  * @param key view.part.sentence
  */
-export function t(key: string, params: Record<string, unknown> = {}): string {
-  const values = Object.fromEntries(Object.entries(params).map(([name, value]) => [name, typeof value === 'number' ? value : String(value ?? '')]))
+export function t(key: string, params: Record<string, string | number | boolean | null | undefined> = {}): string {
+  const values = Object.fromEntries(
+    Object.entries({ units: householdUnits.value, ...params }).map(([name, value]) => [name, typeof value === 'number' ? value : String(value ?? '')]),
+  )
 
   return i18n.global.t(key, values)
 }

@@ -14,7 +14,9 @@ withDefaults(defineProps<{ title: string; width?: number; keepOpen?: boolean }>(
       <header>
         <h2>{{ title }}</h2>
         <n-button quaternary size="small" :aria-label="t('parts.app-dialog.close')" @click="shown = false">
-          <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true"><path d="M5 5l10 10M15 5L5 15" stroke="currentColor" stroke-width="2" stroke-linecap="round" /></svg>
+          <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true">
+            <path d="M5 5l10 10M15 5L5 15" stroke="currentColor" stroke-width="2" stroke-linecap="round" />
+          </svg>
         </n-button>
       </header>
       <slot />
@@ -23,7 +25,10 @@ withDefaults(defineProps<{ title: string; width?: number; keepOpen?: boolean }>(
 </template>
 
 <style scoped>
-.dialog { background: var(--paper); color: var(--ink); border-radius: 14px; padding: 20px 24px 24px; display: grid; gap: 16px; grid-template-columns: minmax(0, 1fr); max-height: 92vh; overflow: auto; }
-header { display: flex; justify-content: space-between; gap: 12px; align-items: start; }
-@media (max-width: 760px) { .dialog { padding: 16px; } }
+.dialog {
+  background: var(--paper); color: var(--ink); border-radius: var(--radius-l); padding: var(--space-8) var(--space-9) var(--space-9);
+  display: grid; gap: var(--space-7); grid-template-columns: minmax(0, 1fr); max-height: 92vh; overflow: auto;
+}
+header { display: flex; justify-content: space-between; gap: var(--space-6); align-items: start; }
+@media (max-width: 760px) { .dialog { padding: var(--space-7); } }
 </style>

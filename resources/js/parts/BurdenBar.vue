@@ -16,7 +16,12 @@ const shares = computed(() => props.strengths.filter((s) => s.share !== null))
       <span><strong>{{ said }}</strong> <span class="soft small">{{ t('parts.burden-bar.what-bears-ease') }}</span></span>
     </div>
     <div class="bar" aria-hidden="true">
-      <i v-for="(s, n) in shares" :key="s.substance" :class="`share${n % 4}`" :style="{ width: `${Math.min(100, ((s.share ?? 0) * factor * 100) / SCALE)}%` }" />
+      <i
+        v-for="(s, n) in shares"
+        :key="s.substance"
+        :class="`share${n % 4}`"
+        :style="{ width: `${Math.min(100, ((s.share ?? 0) * factor * 100) / SCALE)}%` }"
+      />
       <b :style="{ left: `${100 / SCALE}%` }" />
     </div>
     <p class="small soft">{{ parts }}</p>
@@ -24,10 +29,13 @@ const shares = computed(() => props.strengths.filter((s) => s.share !== null))
 </template>
 
 <style scoped>
-.burden { padding: 6px 0 12px; }
-.top { display: flex; justify-content: space-between; gap: 12px; flex-wrap: wrap; align-items: baseline; }
+.burden { padding: var(--space-3) 0 var(--space-6); }
+.top { display: flex; justify-content: space-between; gap: var(--space-6); flex-wrap: wrap; align-items: baseline; }
 .name { font-weight: 600; }
-.bar { position: relative; display: flex; height: 14px; margin: 5px 0 4px; background: var(--mist); border-radius: 4px; }
+.bar {
+  position: relative; display: flex; height: 14px; margin: var(--space-2) 0 var(--space-2); background: var(--mist); border-radius:
+  var(--radius-s);
+}
 .bar i { height: 100%; }
 .share0 { background: color-mix(in srgb, var(--leaf) 70%, var(--paper)); }
 .share1 { background: var(--water); }

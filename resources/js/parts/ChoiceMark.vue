@@ -7,9 +7,15 @@ import { computed } from 'vue'
 const props = defineProps<{ choice: TroubleBrief['choice']; kind: TroubleBrief['kind'] }>()
 
 const words: Record<TroubleBrief['choice'], string> = {
-  leave: t('parts.choice-mark.leave-look-again'), 'tactics-first': t('parts.choice-mark.tactics-first'), 'spray-too': t('parts.choice-mark.spray-too'), 'give-up': t('parts.choice-mark.give-up'), unknown: t('parts.choice-mark.find-out-first'),
+  leave: t('parts.choice-mark.leave-look-again'),
+  'tactics-first': t('parts.choice-mark.tactics-first'),
+  'spray-too': t('parts.choice-mark.spray-too'),
+  'give-up': t('parts.choice-mark.give-up'),
+  unknown: t('parts.choice-mark.find-out-first'),
 }
-const word = computed(() => (props.kind === 'look-alike' && props.choice !== 'give-up' ? t('parts.choice-mark.no-spray-but') : words[props.choice]))
+const word = computed(() =>
+  props.kind === 'look-alike' && props.choice !== 'give-up' ? t('parts.choice-mark.no-spray-but') : words[props.choice],
+)
 </script>
 
 <template>
@@ -26,8 +32,11 @@ const word = computed(() => (props.kind === 'look-alike' && props.choice !== 'gi
 </template>
 
 <style scoped>
-.choice { display: inline-flex; gap: 6px; align-items: center; font-weight: 600; font-size: 15px; white-space: nowrap; }
-svg { width: 18px; height: 18px; fill: none; stroke: currentColor; stroke-width: 1.7; stroke-linecap: round; stroke-linejoin: round; flex: none; }
+.choice { display: inline-flex; gap: var(--space-3); align-items: center; font-weight: 600; font-size: var(--text-s); white-space: nowrap; }
+svg {
+  width: 18px; height: 18px; fill: none; stroke: currentColor; stroke-width: 1.7; stroke-linecap: round; stroke-linejoin: round; flex:
+  none;
+}
 .leave { color: var(--leaf); }
 .tactics-first, .unknown { color: var(--ink); }
 .spray-too { color: var(--brass); }

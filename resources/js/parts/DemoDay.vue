@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
 import { api, take } from '@/api/client'
-import { useChanges } from '@/stores/changes'
+import { useChanges } from '@/composables/useChanges'
 import { useGarden } from '@/stores/garden'
-import { useTimes } from '@/stores/times'
+import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
 
@@ -22,7 +22,9 @@ const day = computed(() => (store.garden ? times.dayLong(Date.parse(store.garden
 async function pass(): Promise<void> {
   busy.value = true
   try {
-    const saved = await take(api.POST('/api/gardens/{garden}/day-passes', { params: { path: { garden: store.id } }, body: { version: store.garden!.version } }))
+    const saved = await take(
+      api.POST('/api/gardens/{garden}/day-passes', { params: { path: { garden: store.id } }, body: { version: store.garden!.version } }),
+    )
     await store.refresh()
     store.undone++
     done(saved.change, () => store.refresh())
@@ -42,6 +44,8 @@ async function pass(): Promise<void> {
 </template>
 
 <style scoped>
-.demo { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 10px; color: var(--soft); font-size: 15px; }
-@media (max-width: 760px) { .demo :deep(.n-button) { min-height: 44px; } }
+.demo {
+  display: flex; flex-wrap: wrap; align-items: center; gap: var(--space-3) var(--space-5); color: var(--soft); font-size: var(--text-s);
+}
+@media (max-width: 760px) { .demo :deep(.n-button) { min-height: var(--finger); } }
 </style>

@@ -11,5 +11,8 @@ defineProps<{ title: string }>()
 </template>
 
 <style scoped>
-.empty { border: 1.5px dashed var(--line); border-radius: 12px; padding: 26px 24px; display: grid; gap: 8px; justify-items: start; }
+.empty {
+  border: 1.5px dashed var(--line); border-radius: var(--radius-l); padding: var(--space-9) var(--space-9); display: grid; gap:
+  var(--space-4); justify-items: start;
+}
 </style>

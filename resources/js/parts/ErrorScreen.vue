@@ -22,6 +22,6 @@ function again(): void {
 </template>
 
 <style scoped>
-.error { max-width: 560px; padding: 64px 28px; display: grid; gap: 18px; }
+.error { max-width: 560px; padding: var(--space-12) var(--space-9); display: grid; gap: var(--space-7); }
 .actions { align-items: center; }
 </style>

@@ -4,28 +4,48 @@ import FindingItem from './FindingItem.vue'
 import type { Finding } from '@/api/client'
 import { computed } from 'vue'
 
-/** Findings, the gravest first; beside grave ones many small ones are folded away. */
-const props = withDefaults(defineProps<{ findings: Finding[]; open?: boolean; grounds?: boolean; fold?: boolean }>(), { open: false, grounds: true, fold: false })
+/** Findings, the gravest first; where there are many, what is not so grave is folded away. */
+const props = withDefaults(defineProps<{ findings: Finding[]; open?: boolean; grounds?: boolean; fold?: boolean }>(), {
+  open: false,
+  grounds: true,
+  fold: false,
+})
 
-const AT_A_GLANCE = 5
-const grave = computed(() => props.findings.filter((one) => one.severity === 'stop' || one.severity === 'caution'))
-/** What is always seen: the grave ones, or where there are none what is worth knowing. */
-const seen = computed(() => (grave.value.length ? grave.value : props.findings.filter((one) => one.severity === 'notice')))
+/** Beside what stops it, so many are read before one gives up. */
+const AT_A_GLANCE = 3
+const stops = computed(() => props.findings.filter((one) => one.severity === 'stop'))
+/** What is always seen: every stop, and the gravest of the others; what is fine only where there is nothing else. */
+const seen = computed(() => {
+  const others = props.findings.filter((one) => one.severity === 'caution' || one.severity === 'notice')
+  return [...stops.value, ...others.slice(0, AT_A_GLANCE)]
+})
 const small = computed(() => props.findings.filter((one) => !seen.value.includes(one)))
-const folds = computed(() => props.fold && seen.value.length > 0 && props.findings.length > AT_A_GLANCE && small.value.length > 1)
+const isMuch = computed(() => small.value.length > 1 || small.value.some((one) => one.severity !== 'fine'))
+const folds = computed(() => props.fold && seen.value.length > 0 && isMuch.value)
+const cautions = computed(() => small.value.filter((one) => one.severity === 'caution').length)
 const notices = computed(() => small.value.filter((one) => one.severity === 'notice').length)
 const words = computed(() => {
-  const fine = small.value.length - notices.value
-  return [notices.value && t('parts.finding-list.more-know', { notices: notices.value }), fine && t('parts.finding-list.fine', { fine })].filter(Boolean).join(', ')
+  const fine = small.value.length - notices.value - cautions.value
+  return [
+    cautions.value && t('parts.finding-list.more-mind', { cautions: cautions.value }),
+    notices.value && t('parts.finding-list.more-know', { notices: notices.value }),
+    fine && t('parts.finding-list.fine', { fine }),
+  ]
+    .filter(Boolean)
+    .join(', ')
 })
 </script>
 
 <template>
   <div>
-    <ul class="findings"><finding-item v-for="(finding, n) in folds ? seen : findings" :key="n" :finding="finding" :open="open" :grounds="grounds" /></ul>
+    <ul class="findings">
+      <finding-item v-for="(finding, n) in folds ? seen : findings" :key="n" :finding="finding" :open="open" :grounds="grounds" />
+    </ul>
     <details v-if="folds" class="rest">
       <summary>{{ words }}</summary>
-      <ul class="findings"><finding-item v-for="(finding, n) in small" :key="n" :finding="finding" :open="open" :grounds="grounds" /></ul>
+      <ul class="findings">
+        <finding-item v-for="(finding, n) in small" :key="n" :finding="finding" :open="open" :grounds="grounds" />
+      </ul>
     </details>
   </div>
 </template>
@@ -33,5 +53,5 @@ const words = computed(() => {
 <style scoped>
 .findings { list-style: none; margin: 0; padding: 0; }
 .rest { border-top: 1px solid var(--line); }
-.rest > summary { cursor: pointer; padding: 10px 0; font-weight: 600; min-height: 44px; }
+.rest > summary { cursor: pointer; padding: var(--space-5) 0; font-weight: 600; min-height: var(--finger); }
 </style>

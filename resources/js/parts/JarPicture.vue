@@ -12,7 +12,9 @@ const id = useId()
 const level = computed(() => BOTTOM - (props.fill ?? 0.9) * (BOTTOM - TOP))
 const stands = computed(() => props.state === 'steeping' || props.state === 'to-strain')
 /** A mark beside the jar goes down as the time runs out, or up as it gets ready. */
-const mark = computed(() => (props.progress === null ? null : stands.value ? BOTTOM - props.progress * (BOTTOM - TOP) : TOP + props.progress * (BOTTOM - TOP)))
+const mark = computed(() =>
+  props.progress === null ? null : stands.value ? BOTTOM - props.progress * (BOTTOM - TOP) : TOP + props.progress * (BOTTOM - TOP),
+)
 const GLASS = 'M14 20 h44 v6 c8 3 10 8 10 14 v60 a8 8 0 0 1 -8 8 h-48 a8 8 0 0 1 -8 -8 v-60 c0 -6 2 -11 10 -14 z'
 </script>
 
@@ -20,14 +22,19 @@ const GLASS = 'M14 20 h44 v6 c8 3 10 8 10 14 v60 a8 8 0 0 1 -8 8 h-48 a8 8 0 0 1
   <svg viewBox="0 0 84 112" aria-hidden="true" :class="state">
     <defs>
       <clipPath :id="`in-${id}`"><path :d="GLASS" /></clipPath>
-      <pattern :id="`off-${id}`" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="8" class="hatch" /></pattern>
+      <pattern :id="`off-${id}`" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <line x1="0" y1="0" x2="0" y2="8" class="hatch" />
+      </pattern>
     </defs>
     <g :clip-path="`url(#in-${id})`">
       <rect x="0" width="72" :y="level" height="112" class="liquid" />
       <rect v-if="state === 'gone-off' || state === 'refused'" x="0" width="72" :y="level" height="112" :fill="`url(#off-${id})`" />
       <template v-if="stands">
-        <path d="M20 92 q6 -8 12 0 t12 0 t12 0" class="plant" /><path d="M16 80 q7 -9 14 0 t14 0 t12 0" class="plant" />
-        <circle cx="26" cy="64" r="2.6" class="bubble" /><circle cx="44" cy="52" r="3.4" class="bubble" /><circle cx="34" cy="42" r="2" class="bubble" />
+        <path d="M20 92 q6 -8 12 0 t12 0 t12 0" class="plant" />
+        <path d="M16 80 q7 -9 14 0 t14 0 t12 0" class="plant" />
+        <circle cx="26" cy="64" r="2.6" class="bubble" />
+        <circle cx="44" cy="52" r="3.4" class="bubble" />
+        <circle cx="34" cy="42" r="2" class="bubble" />
       </template>
     </g>
     <path :d="GLASS" class="glass" />
@@ -56,5 +63,5 @@ svg { width: 84px; height: 112px; flex: none; }
 .mark { fill: var(--leaf); }
 .use-soon .mark { fill: var(--brass); }
 .gone-off .mark { fill: var(--madder); }
-text { font: 600 34px var(--title); fill: var(--ink); }
+text { font: 600 var(--text-4xl) var(--title); fill: var(--ink); }
 </style>

@@ -11,9 +11,12 @@ withDefaults(defineProps<{ what?: string }>(), { what: t('parts.loading-note.one
 </template>
 
 <style scoped>
-.loading { display: grid; justify-items: center; gap: 14px; padding: 80px 24px; color: var(--soft); }
-.fog { display: grid; gap: 7px; width: 120px; }
-.fog i { height: 5px; border-radius: 3px; background: var(--water); opacity: 0.5; animation: drift 2.4s ease-in-out infinite alternate; }
+.loading { display: grid; justify-items: center; gap: var(--space-6); padding: var(--space-12) var(--space-9); color: var(--soft); }
+.fog { display: grid; gap: var(--space-3); width: 120px; }
+.fog i {
+  height: 5px; border-radius: var(--radius-s); background: var(--water); opacity: 0.5; animation: drift 2.4s ease-in-out infinite
+  alternate;
+}
 .fog i:nth-child(2) { width: 70%; animation-delay: -0.8s; }
 .fog i:nth-child(3) { width: 85%; animation-delay: -1.6s; }
 @keyframes drift { from { transform: translateX(-12px); } to { transform: translateX(12px); } }

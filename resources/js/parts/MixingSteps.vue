@@ -10,7 +10,8 @@ defineProps<{ layers: Layer[] }>()
     <h3>{{ t('parts.mixing-steps.order') }}</h3>
     <ol>
       <li v-for="layer in layers" :key="layer.name + layer.from_ml">
-        <strong>{{ layer.name }}, {{ layer.amount }}.</strong> <template v-if="layer.measure && layer.group !== 'water'">{{ layer.measure }}. </template>{{ layer.how }}
+        <strong>{{ layer.name }}, {{ layer.amount }}.</strong>{{ ' ' }}
+        <template v-if="layer.measure && layer.group !== 'water'">{{ layer.measure }}. </template>{{ layer.how }}
       </li>
       <li>{{ t('parts.mixing-steps.close-label-what') }}</li>
     </ol>
@@ -18,5 +19,5 @@ defineProps<{ layers: Layer[] }>()
 </template>
 
 <style scoped>
-ol { margin: 6px 0 0; padding-left: 22px; display: grid; gap: 6px; }
+ol { margin: var(--space-3) 0 0; padding-left: var(--space-8); display: grid; gap: var(--space-3); }
 </style>

@@ -13,7 +13,7 @@ defineProps<{ title: string; under?: string }>()
 </template>
 
 <style scoped>
-.head { display: flex; flex-wrap: wrap; justify-content: space-between; align-items: flex-start; gap: 12px 20px; }
+.head { display: flex; flex-wrap: wrap; justify-content: space-between; align-items: flex-start; gap: var(--space-6) var(--space-8); }
 .words { min-width: 0; flex: 1 1 320px; }
-.side { display: flex; flex-wrap: wrap; gap: 10px; }
+.side { display: flex; flex-wrap: wrap; gap: var(--space-5); }
 </style>

@@ -1,24 +1,42 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
+import AppField from '@/parts/AppField.vue'
 import SuggestedRounds from './SuggestedRounds.vue'
+import SeverityMark from '@/parts/SeverityMark.vue'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, ApiFailure, take, type Course, type Recipe, type Schemas, type TroublePage } from '@/api/client'
-import { useChanges } from '@/stores/changes'
+import { useChanges } from '@/composables/useChanges'
 import { useGarden } from '@/stores/garden'
-import { showComplaint } from '@/stores/saving'
-import { useTimes } from '@/stores/times'
+import { showComplaint } from '@/composables/useSaving'
+import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
 import { computed, reactive, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 
 const shown = defineModel<boolean>('shown', { required: true })
-const props = defineProps<{ recipe: Recipe; sprayerId: string | null; plantingId: string | null; volume: string; trouble?: TroublePage | null; products?: Record<number, string> }>()
+const props = defineProps<{
+  recipe: Recipe
+  sprayerId: string | null
+  plantingId: string | null
+  volume: string
+  trouble?: TroublePage | null
+  products?: Record<number, string>
+}>()
 
 const store = useGarden()
 const times = useTimes()
 const changes = useChanges()
 const router = useRouter()
-const form = reactive({ target: '', every: 7, times: 3, starts: '', plantings: [] as string[], sprayer: '', purpose: 'outbreak' as Course['purpose'], other: '' })
+const form = reactive({
+  target: '',
+  every: 7,
+  times: 3,
+  starts: '',
+  plantings: [] as string[],
+  sprayer: '',
+  purpose: 'outbreak' as Course['purpose'],
+  other: '',
+})
 const errors = ref<Record<string, string>>({})
 const busy = ref(false)
 /** What may take turns with this one. */
@@ -36,9 +54,19 @@ async function suggest(): Promise<void> {
   errors.value = {}
   const asked = question.value
   try {
-    const answer = await take(api.POST('/api/gardens/{garden}/rounds/suggest', {
-      params: { path: { garden: store.id } }, body: { recipe_id: props.recipe.id, planting_ids: form.plantings, target: form.target, starts_on: form.starts, purpose: form.purpose, other_recipe_id: form.other || null },
-    }))
+    const answer = await take(
+      api.POST('/api/gardens/{garden}/rounds/suggest', {
+        params: { path: { garden: store.id } },
+        body: {
+          recipe_id: props.recipe.id,
+          planting_ids: form.plantings,
+          target: form.target,
+          starts_on: form.starts,
+          purpose: form.purpose,
+          other_recipe_id: form.other || null,
+        },
+      }),
+    )
     // One that comes late is of what stood here before.
     if (question.value === asked) suggestion.value = answer
   } catch (e) {
@@ -59,11 +87,16 @@ function takeSuggestion(): void {
   rounds.value = one.rounds.map((round) => ({ day: round.day, hour: round.hour }))
 }
 /** What is typed by hand counts more than what was suggested. */
-const byHand = () => { rounds.value = [] }
-watch(() => [form.target, form.plantings, form.purpose, form.other], () => {
-  suggestion.value = null
+const byHand = () => {
   rounds.value = []
-})
+}
+watch(
+  () => [form.target, form.plantings, form.purpose, form.other],
+  () => {
+    suggestion.value = null
+    rounds.value = []
+  },
+)
 
 watch(shown, async (now) => {
   if (!now) return
@@ -77,31 +110,57 @@ watch(shown, async (now) => {
   form.times = against?.target?.times ?? props.recipe.body.repeat?.times ?? 3
   form.starts = times.todayField()
   // All that share the trouble on the same day, so that it does not come back from next door.
-  form.plantings = against ? [against.planting.id, ...against.neighbours.filter((one) => one.same_day).map((one) => one.id)] : props.plantingId ? [props.plantingId] : []
+  form.plantings = against
+    ? [against.planting.id, ...against.neighbours.filter((one) => one.same_day).map((one) => one.id)]
+    : props.plantingId
+      ? [props.plantingId]
+      : []
   form.sprayer = props.sprayerId ?? ''
   form.purpose = 'outbreak'
   form.other = ''
   const path = { params: { path: { garden: store.id } } }
-  recipes.value = (await take(api.GET('/api/gardens/{garden}/recipes', path))).filter((one) => one.id !== props.recipe.id && one.use === props.recipe.use)
+  recipes.value = (await take(api.GET('/api/gardens/{garden}/recipes', path))).filter(
+    (one) => one.id !== props.recipe.id && one.use === props.recipe.use,
+  )
 })
 
-const zones = computed(() => [...new Set(store.plantings.map((p) => p.zone))].map((zone) => ({ zone, plantings: store.plantings.filter((p) => p.zone === zone) })))
+const zones = computed(() =>
+  [...new Set(store.plantings.map((p) => p.zone))].map((zone) => ({ zone, plantings: store.plantings.filter((p) => p.zone === zone) })),
+)
 
 /** What is wrong elsewhere than with the choice of plantings, which says it beside itself. */
-const others = computed(() => Object.entries(errors.value).filter(([field]) => field !== 'planting_ids').map(([, message]) => message))
+const others = computed(() =>
+  Object.entries(errors.value)
+    .filter(([field]) => field !== 'planting_ids' && field !== 'all_the_same')
+    .map(([, message]) => message),
+)
 
-async function plan(): Promise<void> {
+/** @param  allTheSame  what does not go together has been said */
+async function plan(allTheSame = false): Promise<void> {
   busy.value = true
   errors.value = {}
   try {
-    const planned = await take(api.POST('/api/gardens/{garden}/courses', {
-      params: { path: { garden: store.id } },
-      body: {
-        recipe_id: props.recipe.id, sprayer_id: form.sprayer || null, planting_ids: form.plantings, target: form.target || null, trouble_id: props.trouble?.brief.id ?? null,
-        volume: props.volume || null, products: Object.entries(props.products ?? {}).map(([line, product]) => ({ line: Number(line), product_id: product })), every_days: form.every, times: form.times, starts_on: form.starts,
-        purpose: form.purpose, other_recipe_id: form.other || null, rounds: rounds.value.length ? rounds.value : null,
-      },
-    }))
+    const planned = await take(
+      api.POST('/api/gardens/{garden}/courses', {
+        params: { path: { garden: store.id } },
+        body: {
+          recipe_id: props.recipe.id,
+          sprayer_id: form.sprayer || null,
+          planting_ids: form.plantings,
+          target: form.target || null,
+          trouble_id: props.trouble?.brief.id ?? null,
+          volume: props.volume || null,
+          products: Object.entries(props.products ?? {}).map(([line, product]) => ({ line: Number(line), product_id: product })),
+          every_days: form.every,
+          times: form.times,
+          starts_on: form.starts,
+          purpose: form.purpose,
+          other_recipe_id: form.other || null,
+          rounds: rounds.value.length ? rounds.value : null,
+          all_the_same: allTheSame,
+        },
+      }),
+    )
     shown.value = false
     changes.done(planned.change, () => void router.push({ name: 'bench', params: { recipe: props.recipe.id } }))
     await router.push(props.trouble ? { name: 'trouble', params: { trouble: props.trouble.brief.id } } : { name: 'rounds' })
@@ -118,37 +177,37 @@ async function plan(): Promise<void> {
 
 <template>
   <app-dialog v-model:shown="shown" :title="t('parts.plan-dialog.plan-rounds', { name: recipe.name })" :width="640">
-    <form class="form-grid" @submit.prevent="plan">
+    <form class="form-grid" @submit.prevent="plan()">
       <div class="two">
-        <div class="field">
-          <label for="plan-target">{{ t('parts.plan-dialog.against') }}</label>
-          <select id="plan-target" v-model="form.target" class="native">
+        <app-field id="plan-target" v-slot="field" :label="t('parts.plan-dialog.against')">
+          <select v-bind="field" v-model="form.target">
             <option value="">{{ t('parts.plan-dialog.nothing-particular') }}</option>
             <option v-for="target in store.knowledge.targets" :key="target.id" :value="target.id">{{ target.name }}</option>
           </select>
-        </div>
-        <div class="field">
-          <label for="plan-sprayer">{{ t('parts.plan-dialog.sprayer') }}</label>
-          <select id="plan-sprayer" v-model="form.sprayer" class="native">
+        </app-field>
+        <app-field id="plan-sprayer" v-slot="field" :label="t('parts.plan-dialog.sprayer')">
+          <select v-bind="field" v-model="form.sprayer">
             <option value="">{{ t('parts.plan-dialog.as-recipe-written') }}</option>
             <option v-for="sprayer in store.sprayers" :key="sprayer.id" :value="sprayer.id">{{ sprayer.name }}</option>
           </select>
-        </div>
-        <div class="field">
-          <label for="plan-purpose">{{ t('parts.plan-dialog.to') }}</label>
-          <select id="plan-purpose" v-model="form.purpose" class="native">
+        </app-field>
+        <app-field id="plan-purpose" v-slot="field" :label="t('parts.plan-dialog.to')">
+          <select v-bind="field" v-model="form.purpose">
             <option value="outbreak">{{ t('parts.plan-dialog.end-outbreak') }}</option>
             <option value="prevention">{{ t('parts.plan-dialog.keep-away') }}</option>
           </select>
-        </div>
-        <div class="field">
-          <label for="plan-other">{{ t('parts.plan-dialog.turn') }}</label>
-          <select id="plan-other" v-model="form.other" class="native">
+        </app-field>
+        <app-field
+          id="plan-other"
+          v-slot="field"
+          :label="t('parts.plan-dialog.turn')"
+          :hint="form.other ? t('parts.plan-dialog.every-second-round', { name: recipes.find((one) => one.id === form.other)?.name }) : ''"
+        >
+          <select v-bind="field" v-model="form.other">
             <option value="">{{ t('parts.plan-dialog.nothing-always') }}</option>
             <option v-for="one in recipes" :key="one.id" :value="one.id">{{ one.name }}</option>
           </select>
-          <p v-if="form.other" class="soft small">{{ t('parts.plan-dialog.every-second-round', { name: recipes.find((one) => one.id === form.other)?.name }) }}</p>
-        </div>
+        </app-field>
       </div>
       <fieldset>
         <legend>{{ t('parts.plan-dialog.on') }}</legend>
@@ -156,34 +215,49 @@ async function plan(): Promise<void> {
           <div v-for="group in zones" :key="group.zone">
             <p class="soft small">{{ group.zone }}</p>
             <label v-for="planting in group.plantings" :key="planting.id" class="check">
-              <input v-model="form.plantings" type="checkbox" :value="planting.id"> {{ planting.name }}
+              <input v-model="form.plantings" type="checkbox" :value="planting.id" /> {{ planting.name }}
             </label>
           </div>
         </div>
         <p v-if="errors.planting_ids" class="field-error">{{ errors.planting_ids }}</p>
       </fieldset>
       <div class="three">
-        <div class="field">
-          <label for="plan-every">{{ t('parts.plan-dialog.every-days') }}</label>
-          <input id="plan-every" v-model.number="form.every" class="native" type="number" min="1" max="366" :aria-invalid="errors.every_days ? 'true' : undefined" @input="byHand">
-        </div>
-        <div class="field">
-          <label for="plan-times">{{ t('parts.plan-dialog.rounds') }}</label>
-          <input id="plan-times" v-model.number="form.times" class="native" type="number" min="1" max="100" :aria-invalid="errors.times ? 'true' : undefined" @input="byHand">
-        </div>
-        <div class="field">
-          <label for="plan-starts">{{ t('parts.plan-dialog.first') }}</label>
-          <input id="plan-starts" v-model="form.starts" class="native" type="date" :aria-invalid="errors.starts_on ? 'true' : undefined" @input="byHand">
-        </div>
+        <app-field id="plan-every" v-slot="field" :label="t('parts.plan-dialog.every-days')">
+          <input v-bind="field" v-model.number="form.every" type="number" min="1" max="366" @input="byHand" />
+        </app-field>
+        <app-field id="plan-times" v-slot="field" :label="t('parts.plan-dialog.rounds')">
+          <input v-bind="field" v-model.number="form.times" type="number" min="1" max="100" @input="byHand" />
+        </app-field>
+        <app-field id="plan-starts" v-slot="field" :label="t('parts.plan-dialog.first')">
+          <input v-bind="field" v-model="form.starts" type="date" @input="byHand" />
+        </app-field>
       </div>
       <div class="suggest">
         <n-button :loading="asking" :disabled="!form.target" @click="suggest">{{ t('parts.plan-dialog.how-often-when') }}</n-button>
         <p v-if="!form.target" class="soft small">{{ t('parts.plan-dialog.choose-what-against') }}</p>
-        <suggested-rounds v-if="suggestion" :suggestion="suggestion" :is-taken="rounds.length > 0" :alternates="form.other !== ''" @take="takeSuggestion" />
+        <suggested-rounds
+          v-if="suggestion"
+          :suggestion="suggestion"
+          :is-taken="rounds.length > 0"
+          :alternates="form.other !== ''"
+          @take="takeSuggestion"
+        />
       </div>
       <p v-for="message in others" :key="message" class="field-error">{{ message }}</p>
+      <div v-if="errors.all_the_same" class="minded" role="alert">
+        <severity-mark severity="caution" />
+        <ul>
+          <li v-for="one in errors.all_the_same.split('\n')" :key="one">{{ one }}</li>
+        </ul>
+        <span />
+        <n-button :loading="busy" @click="plan(true)">{{ t('parts.plan-dialog.all-the-same') }}</n-button>
+      </div>
       <div class="actions">
-        <n-button type="primary" attr-type="submit" :loading="busy">{{ t('parts.plan-dialog.plan-rounds-2', { times: form.times }) }}</n-button>
+        <n-button type="primary" attr-type="submit" :loading="busy">
+          {{
+            t('parts.plan-dialog.plan-rounds-2', { times: form.times })
+          }}
+        </n-button>
         <n-button @click="shown = false">{{ t('parts.plan-dialog.not-now') }}</n-button>
       </div>
     </form>
@@ -191,11 +265,22 @@ async function plan(): Promise<void> {
 </template>
 
 <style scoped>
-fieldset { border: 1px solid var(--line); border-radius: 8px; padding: 8px 14px 12px; min-width: 0; }
-legend { font-weight: 600; font-size: 15px; padding: 0 6px; }
-.plantings { display: grid; grid-template-columns: repeat(auto-fill, minmax(230px, 1fr)); gap: 8px 18px; max-height: 250px; overflow: auto; }
-.check { display: flex; gap: 10px; align-items: center; min-height: 34px; }
+fieldset {
+  border: 1px solid var(--line); border-radius: var(--radius-m); padding: var(--space-4) var(--space-6) var(--space-6); min-width: 0;
+}
+/* What does not go together is a caution: it is read, and may be passed over. */
+.minded {
+  display: grid; grid-template-columns: auto 1fr; gap: var(--space-4); justify-items: start; align-items: start;
+  border: 1px solid var(--line); border-radius: var(--radius-m); padding: var(--space-6) var(--space-7);
+}
+.minded ul { margin: 0; padding: 0; list-style: none; display: grid; gap: var(--space-4); }
+legend { font-weight: 600; font-size: var(--text-s); padding: 0 var(--space-3); }
+.plantings {
+  display: grid; grid-template-columns: repeat(auto-fill, minmax(230px, 1fr)); gap: var(--space-4) var(--space-7); max-height: 250px;
+  overflow: auto;
+}
+.check { display: flex; gap: var(--space-5); align-items: center; min-height: 34px; }
 .check input { width: 20px; height: 20px; accent-color: var(--leaf); }
-.three { display: grid; grid-template-columns: repeat(auto-fit, minmax(140px, 1fr)); gap: 14px; }
-.suggest { display: grid; gap: 8px; justify-items: start; }
+.three { display: grid; grid-template-columns: repeat(auto-fit, minmax(140px, 1fr)); gap: var(--space-6); }
+.suggest { display: grid; gap: var(--space-4); justify-items: start; }
 </style>

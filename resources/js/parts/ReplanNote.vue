@@ -2,8 +2,8 @@
 import { t } from '@/i18n'
 import { api, ApiFailure, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useSaving } from '@/stores/saving'
-import { useTimes } from '@/stores/times'
+import { useSaving } from '@/composables/useSaving'
+import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
 import { shallowRef, watch } from 'vue'
 
@@ -22,7 +22,11 @@ async function load(): Promise<void> {
     if (!(e instanceof ApiFailure)) throw e
   }
 }
-watch(() => store.undone, () => void load(), { immediate: true })
+watch(
+  () => store.undone,
+  () => void load(),
+  { immediate: true },
+)
 
 /** Moves for the same reason are said together. */
 function grouped(moves: Schemas['ReplanMove'][]): Schemas['ReplanMove'][][] {
@@ -33,11 +37,16 @@ function grouped(moves: Schemas['ReplanMove'][]): Schemas['ReplanMove'][][] {
   }
   return groups
 }
-const move = (one: Schemas['Replan']) => attempt(async () => {
-  done(await take(api.POST('/api/gardens/{garden}/courses/{course}/replan', { params: { path: { garden: store.id, course: one.course_id } } })))
-  await load()
-  emit('changed')
-})
+const move = (one: Schemas['Replan']) =>
+  attempt(async () => {
+    done(
+      await take(
+        api.POST('/api/gardens/{garden}/courses/{course}/replan', { params: { path: { garden: store.id, course: one.course_id } } }),
+      ),
+    )
+    await load()
+    emit('changed')
+  })
 defineExpose({ load })
 </script>
 
@@ -47,21 +56,38 @@ defineExpose({ load })
     <ul>
       <li v-for="one in replans" :key="one.course_id">
         <div>
-          <p><strong>{{ one.name }}</strong></p>
+          <p>
+            <strong>{{ one.name }}</strong>
+          </p>
           <p v-if="one.news">{{ one.news }}</p>
           <p v-for="group in grouped(one.moves)" :key="group[0]!.round_id">
-            {{ group.length > 1 ? t('parts.replan-note.rounds') : t('parts.replan-note.round') }} <template v-for="(each, n) in group" :key="each.round_id">{{ n ? '; ' : '' }}{{ each.number }}: {{ times.day(each.from, 'short') }} → <strong>{{ times.day(each.to, 'short') }}, {{ String(each.hour).padStart(2, '0') }}:00</strong></template><template v-if="group[0]!.because !== one.news">. {{ group[0]!.because }}</template>
+            {{ group.length > 1 ? t('parts.replan-note.rounds') : t('parts.replan-note.round') }}
+            <template v-for="(each, n) in group" :key="each.round_id">
+              {{ n ? '; ' : '' }}{{ each.number }}: {{ times.day(each.from, 'short') }} →
+              <strong>{{ times.day(each.to, 'short') }}, {{ times.hour(each.hour) }}</strong>
+            </template><template v-if="group[0]!.because !== one.news">. {{ group[0]!.because }}</template>
           </p>
         </div>
-        <n-button v-if="one.moves.length" size="small" :disabled="busy" :aria-label="t('parts.replan-note.move-rounds', { name: one.name })" @click="move(one)">{{ one.moves.length === 1 ? t('parts.replan-note.move') : t('parts.replan-note.move-them') }}</n-button>
+        <n-button
+          v-if="one.moves.length"
+          size="small"
+          :disabled="busy"
+          :aria-label="t('parts.replan-note.move-rounds', { name: one.name })"
+          @click="move(one)"
+        >
+          {{ one.moves.length === 1 ? t('parts.replan-note.move') : t('parts.replan-note.move-them') }}
+        </n-button>
       </li>
     </ul>
   </section>
 </template>
 
 <style scoped>
-.replans { display: grid; gap: 8px; border-left: 6px solid var(--water); background: var(--water-wash); border-radius: 10px; padding: 12px 18px; }
-ul { list-style: none; margin: 0; padding: 0; display: grid; gap: 10px; }
-li { display: flex; flex-wrap: wrap; gap: 6px 20px; justify-content: space-between; align-items: center; }
+.replans {
+  display: grid; gap: var(--space-4); border-left: 6px solid var(--water); background: var(--water-wash); border-radius: var(--radius-l);
+  padding: var(--space-6) var(--space-7);
+}
+ul { list-style: none; margin: 0; padding: 0; display: grid; gap: var(--space-5); }
+li { display: flex; flex-wrap: wrap; gap: var(--space-3) var(--space-8); justify-content: space-between; align-items: center; }
 li > div { flex: 1 1 320px; min-width: 0; }
 </style>

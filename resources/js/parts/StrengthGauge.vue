@@ -25,7 +25,10 @@ const stops = computed<[number, number][] | null>(() => {
 })
 
 function place(value: number): number {
-  const points = stops.value ?? [[0, 0], [1, 100]]
+  const points = stops.value ?? [
+    [0, 0],
+    [1, 100],
+  ]
   for (let n = 1; n < points.length; n++) {
     const [from, at] = points[n - 1]!
     const [to, end] = points[n]!
@@ -50,8 +53,15 @@ const needle = computed(() => `${place(props.strength.strength.likely)}%`)
     <div class="top">
       <span class="name">{{ strength.name }}</span>
       <severity-mark v-if="strength.severity !== 'unjudged'" :severity="strength.severity" />
-      <button type="button" class="value" :aria-expanded="exact" :title="exact ? undefined : t('parts.strength-gauge.show-exact-figure')" @click="exact = !exact">
-        <strong>{{ exact ? strength.said_exactly : strength.said }}</strong> <span v-if="strength.said_range && !exact" class="soft small">{{ strength.said_range }}</span>
+      <button
+        type="button"
+        class="value"
+        :aria-expanded="exact"
+        :title="exact ? undefined : t('parts.strength-gauge.show-exact-figure')"
+        @click="exact = !exact"
+      >
+        <strong>{{ exact ? strength.said_exactly : strength.said }}</strong>{{ ' ' }}
+        <span v-if="strength.said_range && !exact" class="soft small">{{ strength.said_range }}</span>
       </button>
     </div>
     <div v-if="stops" class="bar" aria-hidden="true">
@@ -70,19 +80,25 @@ const needle = computed(() => `${place(props.strength.strength.likely)}%`)
 </template>
 
 <style scoped>
-.gauge { padding: 6px 0 10px; }
-.top { display: flex; gap: 4px 12px; align-items: baseline; flex-wrap: wrap; }
+.gauge { padding: var(--space-3) 0 var(--space-5); }
+.top { display: flex; gap: var(--space-2) var(--space-6); align-items: baseline; flex-wrap: wrap; }
 .name { font-weight: 600; }
 .name::first-letter { text-transform: uppercase; }
-.value { text-align: right; margin-left: auto; min-height: 30px; padding: 2px 4px; border: 0; background: none; color: inherit; font: inherit; cursor: pointer; text-decoration: underline dotted var(--line) 2px; text-underline-offset: 4px; }
-.bar { position: relative; height: 18px; margin: 5px 0 4px; border-radius: 4px; background: var(--mist); }
+.value {
+  text-align: right; margin-left: auto; min-height: 30px; padding: var(--space-1) var(--space-2); border: 0; background: none; color:
+  inherit; font: inherit; cursor: pointer; text-decoration: underline dotted var(--line) 2px; text-underline-offset: 4px;
+}
+.bar { position: relative; height: 18px; margin: var(--space-2) 0 var(--space-2); border-radius: var(--radius-s); background: var(--mist); }
 .bar i { position: absolute; top: 0; bottom: 0; left: 0; }
-.weak { background: var(--mist); border-radius: 4px 0 0 4px; }
+.weak { background: var(--mist); border-radius: var(--radius-s) 0 0 var(--radius-s); }
 .works { background: color-mix(in srgb, var(--leaf) 32%, var(--paper)); }
 .careful { background: color-mix(in srgb, var(--brass) 40%, var(--paper)); }
-.burns { background: color-mix(in srgb, var(--madder) 45%, var(--paper)); border-radius: 0 4px 4px 0; }
-.box { position: absolute; top: -4px; bottom: -4px; border: 2px solid var(--ink); border-radius: 5px; transition: left 0.15s, width 0.15s; }
+.burns { background: color-mix(in srgb, var(--madder) 45%, var(--paper)); border-radius: 0 var(--radius-s) var(--radius-s) 0; }
+.box {
+  position: absolute; top: -4px; bottom: -4px; border: 2px solid var(--ink); border-radius: var(--radius-s); transition: left 0.15s, width
+  0.15s;
+}
 .needle { position: absolute; top: -4px; bottom: -4px; width: 3px; margin-left: -1.5px; background: var(--ink); transition: left 0.15s; }
-.under { display: flex; flex-wrap: wrap; gap: 2px 14px; align-items: center; }
-@media (max-width: 760px) { .value { min-height: 44px; } }
+.under { display: flex; flex-wrap: wrap; gap: var(--space-1) var(--space-6); align-items: center; }
+@media (max-width: 760px) { .value { min-height: var(--finger); } }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
-import { useTimes } from '@/stores/times'
+import { useTimes } from '@/composables/useTimes'
 import type { Schemas } from '@/api/client'
 import { NButton } from 'naive-ui'
 
@@ -12,19 +12,29 @@ const times = useTimes()
 
 <template>
   <div aria-live="polite" class="answer">
-    <p>{{ suggestion.because }} <span class="soft small">{{ suggestion.basis }}</span></p>
+    <p>
+      {{ suggestion.because }} <span class="soft small">{{ suggestion.basis }}</span>
+    </p>
     <ol>
       <li v-for="round in suggestion.rounds" :key="round.from">
-        <strong>{{ times.instant(round.from) }}</strong><template v-if="alternates">, {{ round.recipe }}</template> <span v-if="round.is_late" class="field-error">{{ t('parts.suggested-rounds.late') }}</span> {{ round.because }}
+        <strong>{{ times.instant(round.from) }}</strong><template v-if="alternates">, {{ round.recipe }}</template>{{ ' ' }}
+        <span v-if="round.is_late" class="field-error">{{ t('parts.suggested-rounds.late') }}</span> {{ round.because }}
       </li>
     </ol>
     <p v-if="suggestion.rounds.length === 0" class="field-error">{{ t('parts.suggested-rounds.no-hour-was') }}</p>
     <p class="soft small">{{ t('parts.suggested-rounds.weather-from', { source: suggestion.source }) }}</p>
-    <n-button v-if="suggestion.rounds.length" :type="isTaken ? 'default' : 'primary'" size="small" @click="emit('take')">{{ isTaken ? t('parts.suggested-rounds.taken') : t('parts.suggested-rounds.take-these-days') }}</n-button>
+    <n-button v-if="suggestion.rounds.length" :type="isTaken ? 'default' : 'primary'" size="small" @click="emit('take')">
+      {{
+        isTaken ? t('parts.suggested-rounds.taken') : t('parts.suggested-rounds.take-these-days')
+      }}
+    </n-button>
   </div>
 </template>
 
 <style scoped>
-.answer { display: grid; gap: 8px; justify-items: start; background: var(--leaf-wash); border-radius: 10px; padding: 12px 16px; }
-ol { margin: 0; padding-left: 22px; display: grid; gap: 4px; }
+.answer {
+  display: grid; gap: var(--space-4); justify-items: start; background: var(--leaf-wash); border-radius: var(--radius-l); padding:
+  var(--space-6) var(--space-7);
+}
+ol { margin: 0; padding-left: var(--space-8); display: grid; gap: var(--space-2); }
 </style>

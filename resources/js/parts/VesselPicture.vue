@@ -18,12 +18,21 @@ const LINE = 18
 const WIDEST = 14
 
 const colours: Record<string, string> = {
-  water: 'water', soap: 'soap', 'soap-solid': 'soap', oil: 'oil', alcohol: 'alcohol', acid: 'acid', extract: 'extract', milk: 'milk',
+  water: 'water',
+  soap: 'soap',
+  'soap-solid': 'soap',
+  oil: 'oil',
+  alcohol: 'alcohol',
+  acid: 'acid',
+  extract: 'extract',
+  milk: 'milk',
 }
 
 /** A recipe without a sprayer is drawn in a bottle with some room above it. */
 const ROOM = 1.12
-const drawnCapacity = computed(() => Math.max(props.bench.capacity_ml, props.bench.final_volume_ml.likely * (props.bench.usable_ml < props.bench.capacity_ml ? 1 : ROOM)))
+const drawnCapacity = computed(() =>
+  Math.max(props.bench.capacity_ml, props.bench.final_volume_ml.likely * (props.bench.usable_ml < props.bench.capacity_ml ? 1 : ROOM)),
+)
 const perMl = computed(() => HEIGHT / drawnCapacity.value)
 
 const layers = computed(() => {
@@ -70,7 +79,12 @@ const hasAir = computed(() => props.bench.capacity_ml - props.bench.usable_ml > 
 
 const ticks = computed(() => props.bench.marks.map((mark) => ({ y: BOTTOM - mark.ml * perMl.value, label: mark.label })))
 
-const described = computed(() => t('parts.vessel-picture.vessel-filled-order', { amount: props.bench.layers.map((l) => `${l.name} ${l.amount}`).join(', '), usable: props.bench.usable }))
+const described = computed(() =>
+  t('parts.vessel-picture.vessel-filled-order', {
+    amount: props.bench.layers.map((l) => `${l.name} ${l.amount}`).join(', '),
+    usable: props.bench.usable,
+  }),
+)
 </script>
 
 <template>
@@ -84,11 +98,20 @@ const described = computed(() => t('parts.vessel-picture.vessel-filled-order', {
       <g clip-path="url(#inside)">
         <rect x="70" :y="NECK_TOP" width="140" height="420" class="air" />
         <rect
-          v-for="item in layers" :key="item.layer.name + item.layer.from_ml" class="liquid" x="70" width="140"
-          :y="item.top" :height="item.height + 0.5" :style="{ fill: item.fill }"
+          v-for="item in layers"
+          :key="item.layer.name + item.layer.from_ml"
+          class="liquid"
+          x="70"
+          width="140"
+          :y="item.top"
+          :height="item.height + 0.5"
+          :style="{ fill: item.fill }"
         />
       </g>
-      <path class="glass" d="M112 26 h56 v34 c0 26 32 30 32 66 v294 a22 22 0 0 1 -22 22 h-76 a22 22 0 0 1 -22 -22 v-294 c0 -36 32 -40 32 -66 z" />
+      <path
+        class="glass"
+        d="M112 26 h56 v34 c0 26 32 30 32 66 v294 a22 22 0 0 1 -22 22 h-76 a22 22 0 0 1 -22 -22 v-294 c0 -36 32 -40 32 -66 z"
+      />
       <g v-for="tick in ticks" :key="tick.y" class="tick">
         <line x1="64" x2="78" :y1="tick.y" :y2="tick.y" />
         <text x="58" :y="tick.y + 5" text-anchor="end">{{ tick.label }}</text>
@@ -107,7 +130,9 @@ const described = computed(() => t('parts.vessel-picture.vessel-filled-order', {
         <text x="220" :y="label.y + label.lines.length * LINE" class="amount">{{ label.amount }}</text>
       </g>
     </svg>
-    <figcaption v-if="dissolved.length" class="small soft">{{ t('parts.vessel-picture.also-adding-no', { thing: dissolved.map((l) => l.name.toLowerCase()).join(', ') }) }}</figcaption>
+    <figcaption v-if="dissolved.length" class="small soft">
+      {{ t('parts.vessel-picture.also-adding-no', { thing: dissolved.map((l) => l.name.toLowerCase()).join(', ') }) }}
+    </figcaption>
   </figure>
 </template>
 
@@ -118,9 +143,9 @@ svg { width: 100%; max-width: 330px; max-height: 470px; overflow: visible; }
 .liquid { transition: y 0.2s, height 0.2s; }
 .glass { fill: none; stroke: var(--ink); stroke-width: 2.5; }
 .tick line { stroke: var(--soft); stroke-width: 1.5; }
-text { fill: var(--soft); font-size: 16px; }
+text { fill: var(--soft); font-size: var(--text-m); }
 .fill-line { stroke: var(--ink); stroke-width: 1.5; stroke-dasharray: 5 4; }
 .label path { fill: none; stroke: var(--soft); }
 .label text { fill: var(--ink); text-anchor: start; }
-.label .amount { fill: var(--soft); font-size: 15px; }
+.label .amount { fill: var(--soft); font-size: var(--text-s); }
 </style>

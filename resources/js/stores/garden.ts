@@ -1,14 +1,20 @@
 import { api, take, type Garden, type Knowledge, type Planting, type Schemas, type Sprayer } from '@/api/client'
+import { householdUnits } from '@/i18n'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
+
+/** Where this device keeps which garden was open last. */
+const LAST = 'nebbia.garden'
 
 /** The garden that is open, with what stands in it. */
 export const useGarden = defineStore('garden', () => {
   const garden = ref<Garden | null>(null)
+  /** All gardens of this machine, the oldest first. */
+  const gardens = shallowRef<Garden[]>([])
   const zones = shallowRef<Schemas['Choice'][]>([])
   const plantings = shallowRef<Planting[]>([])
   const sprayers = shallowRef<Sprayer[]>([])
-  const knowledge = ref<Knowledge>({ ingredients: [], plants: [], targets: [], soap_oils: [] })
+  const knowledge = ref<Knowledge>({ ingredients: [], plants: [], targets: [], soap_oils: [], kinds: [], cupboard: [] })
   const loaded = ref(false)
   /** Grows when something was undone, which may have changed what any view shows. */
   const undone = ref(0)
@@ -19,13 +25,15 @@ export const useGarden = defineStore('garden', () => {
 
   const id = computed(() => garden.value?.id ?? '')
 
-  /** Opens the first garden of this machine; false where there is none yet. */
+  /** Opens the garden that was open last on this device, or the first; false where there is none yet. */
   async function open(): Promise<boolean> {
     if (loaded.value && garden.value) return true
-    const [gardens, known] = await Promise.all([take(api.GET('/api/gardens')), take(api.GET('/api/knowledge'))])
+    const [all, known] = await Promise.all([take(api.GET('/api/gardens')), take(api.GET('/api/knowledge'))])
     knowledge.value = known
     loaded.value = true
-    const first = gardens[0]
+    gardens.value = all
+    const last = localStorage.getItem(LAST)
+    const first = all.find((one) => one.id === last) ?? all[0]
     if (!first) return false
     garden.value = first
     await refresh()
@@ -35,11 +43,18 @@ export const useGarden = defineStore('garden', () => {
   async function refresh(): Promise<void> {
     const opened = await take(api.GET('/api/gardens/{garden}', { params: { path: { garden: id.value } } }))
     garden.value = opened.garden
+    householdUnits.value = opened.garden.units
     ahead.value = Date.parse(opened.garden.now) - Date.now()
     zones.value = opened.zones
     plantings.value = opened.plantings
     sprayers.value = opened.sprayers
   }
 
-  return { garden, zones, plantings, sprayers, knowledge, loaded, undone, id, now, open, refresh }
+  /** Opens another one. Everything that is shown is of a garden, so the page begins anew. */
+  function choose(other: string): void {
+    localStorage.setItem(LAST, other)
+    location.assign('/')
+  }
+
+  return { garden, gardens, choose, zones, plantings, sprayers, knowledge, loaded, undone, id, now, open, refresh }
 })

@@ -9,10 +9,12 @@ const HOME = resolve(ROOT, 'test-results/server', String(process.pid))
 /** A port that nobody listens at. */
 function freePort(): Promise<number> {
   return new Promise((done, fail) => {
-    const probe = createServer().once('error', fail).listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as AddressInfo
-      probe.close(() => done(port))
-    })
+    const probe = createServer()
+      .once('error', fail)
+      .listen(0, '127.0.0.1', () => {
+        const { port } = probe.address() as AddressInfo
+        probe.close(() => done(port))
+      })
   })
 }
 
@@ -20,7 +22,11 @@ function freePort(): Promise<number> {
 export class Server {
   private process: ChildProcess | null = null
 
-  private constructor(readonly port: number, readonly name: string, private readonly more: NodeJS.ProcessEnv) {}
+  private constructor(
+    readonly port: number,
+    readonly name: string,
+    private readonly more: NodeJS.ProcessEnv,
+  ) {}
 
   static async make(name: string, more: NodeJS.ProcessEnv = {}): Promise<Server> {
     return new Server(await freePort(), name, more)
@@ -36,8 +42,16 @@ export class Server {
 
   private get env(): NodeJS.ProcessEnv {
     return {
-      ...process.env, APP_ENV: 'local', LOG_CHANNEL: 'single', DB_DATABASE: this.database, DB_SYNCHRONOUS: 'normal', NEBBIA_LOGS: resolve(HOME, `${this.name}-logs`),
-      PHOTOS: resolve(HOME, `${this.name}-photos`), PHP_CLI_SERVER_WORKERS: '3', NEBBIA_REQUESTS_A_MINUTE: '100000', ...this.more,
+      ...process.env,
+      APP_ENV: 'local',
+      LOG_CHANNEL: 'single',
+      DB_DATABASE: this.database,
+      DB_SYNCHRONOUS: 'normal',
+      NEBBIA_LOGS: resolve(HOME, `${this.name}-logs`),
+      PHOTOS: resolve(HOME, `${this.name}-photos`),
+      PHP_CLI_SERVER_WORKERS: '3',
+      NEBBIA_REQUESTS_A_MINUTE: '100000',
+      ...this.more,
     }
   }
 
@@ -48,7 +62,11 @@ export class Server {
     const made = resolve(HOME, `made-${String(seed)}.sqlite`)
     if (!existsSync(made)) {
       writeFileSync(made, '')
-      execFileSync('php', ['artisan', 'migrate', '--force', ...(seed ? ['--seed'] : [])], { cwd: ROOT, env: { ...this.env, DB_DATABASE: made }, stdio: 'pipe' })
+      execFileSync('php', ['artisan', 'migrate', '--force', ...(seed ? ['--seed'] : [])], {
+        cwd: ROOT,
+        env: { ...this.env, DB_DATABASE: made },
+        stdio: 'pipe',
+      })
       execFileSync('php', ['-r', `(new PDO('sqlite:${made}'))->exec('PRAGMA wal_checkpoint(TRUNCATE)');`], { stdio: 'pipe' })
     }
     copyFileSync(made, this.database)
@@ -66,15 +84,30 @@ export class Server {
   }
 
   private spawn(): void {
-    this.process = spawn(resolve(ROOT, 'bin/while-parent'), [
-      'php', '-d', 'opcache.enable=1', '-d', 'expose_php=0', '-d', 'upload_max_filesize=5M', '-d', 'post_max_size=6M', '-S', `127.0.0.1:${this.port}`, resolve(ROOT, 'bin/router.php'),
-    ], { cwd: resolve(ROOT, 'public'), env: this.env, stdio: 'ignore' })
+    this.process = spawn(
+      resolve(ROOT, 'bin/while-parent'),
+      [
+        'php',
+        '-d',
+        'opcache.enable=1',
+        '-d',
+        'expose_php=0',
+        '-d',
+        'upload_max_filesize=5M',
+        '-d',
+        'post_max_size=6M',
+        '-S',
+        `127.0.0.1:${this.port}`,
+        resolve(ROOT, 'bin/router.php'),
+      ],
+      { cwd: resolve(ROOT, 'public'), env: this.env, stdio: 'ignore' },
+    )
   }
 
   async stop(): Promise<void> {
     this.process?.kill('SIGTERM')
     this.process = null
-    for (let tries = 0; tries < 100 && await this.answers(); tries++) await new Promise((done) => setTimeout(done, 50))
+    for (let tries = 0; tries < 100 && (await this.answers()); tries++) await new Promise((done) => setTimeout(done, 50))
   }
 
   private async answers(): Promise<boolean> {

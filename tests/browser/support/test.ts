@@ -81,3 +81,14 @@ export async function forwardTo(page: Page, text: string, step: () => Promise<vo
   for (let n = Number(/of (\d+)/.exec(count)?.[1]); n > 1 && !(await told.isVisible()); n--) await forward(page, step)
   await expect(told).toBeVisible()
 }
+
+/** Plans what the open dialog asks for; where something does not go together with it, all the same: others may have planned on these plants. */
+export async function planRounds(page: Page, button: RegExp | string): Promise<void> {
+  const dialog = page.getByRole('dialog')
+  await dialog.getByRole('button', { name: button }).click()
+  const anyway = dialog.getByRole('button', { name: 'Plan it all the same' })
+  await expect(async () => {
+    if (await anyway.isVisible()) await anyway.click()
+    await expect(dialog).toHaveCount(0, { timeout: 1000 })
+  }).toPass()
+}

@@ -11,14 +11,19 @@ use MessageFormatter;
  */
 final class Catalogue
 {
-    /** @var array<string, array{MessageFormatter, list<string>, list<string>, list<array{string, string, int}>}> formatter, parameters, those that are numbers, those said as figures */
+    /**
+     * @var array<string, array{MessageFormatter, list<string>, list<string>, list<array{string, string, int}>}> formatter, parameters,
+     *     those that are numbers, those said as figures
+     */
     private array $made = [];
 
+    /** What others have written keeps its own units: it goes through between these. */
+    private const QUOTED = ["\u{E000}", "\u{E001}"];
+
+    private ?Dialect $dialect = null;
+
     /** @param  array<string, string>  $sentences key => ICU pattern */
-    private function __construct(
-        private readonly string $locale,
-        private readonly array $sentences,
-    ) {}
+    private function __construct(private readonly string $locale, private readonly array $sentences) {}
 
     /** @param  array<string, string>  $sentences  key => ICU pattern */
     public static function of(string $locale, array $sentences): self
@@ -30,6 +35,12 @@ final class Catalogue
     public function pseudo(): self
     {
         return new self($this->locale, array_map(Pseudo::pattern(...), $this->sentences));
+    }
+
+    /** From now on, until it is told otherwise; null for sentences as they are written. */
+    public function speak(?Dialect $dialect): void
+    {
+        $this->dialect = $dialect;
     }
 
     /** @throws UnknownMessage if a sentence of this language cannot be said, whatever is given to it */
@@ -46,6 +57,11 @@ final class Catalogue
     /** @throws UnknownMessage if the key is not in the catalogue, or a parameter is missing or no number where it must be one */
     public function say(Message $message): string
     {
+        return $this->dialect === null ? $this->phrase($message) : str_replace(self::QUOTED, '', $this->phrase($message));
+    }
+
+    private function phrase(Message $message): string
+    {
         // There may be nothing to say, which ICU does not take for a pattern.
         if (($this->sentences[$message->key] ?? null) === '') {
             return '';
@@ -54,7 +70,11 @@ final class Catalogue
         $params = [];
         foreach ($names as $name) {
             $value = $message->params[$name] ?? throw UnknownMessage::lacks($message->key, $name);
-            $params[$name] = $value instanceof Message ? $this->say($value) : (is_string($value) ? Figures::unit($value) : $value);
+            $params[$name] = match (true) {
+                $value instanceof Message => $this->phrase($value),
+                is_string($value) => $this->quoted(Figures::unit($value)),
+                default => $value,
+            };
         }
         foreach ($numbers as $name) {
             if (is_string($params[$name])) {
@@ -67,7 +87,27 @@ final class Catalogue
         }
         $text = $formatter->format($params);
 
-        return $text === false ? throw UnknownMessage::unsayable($message->key) : $text;
+        return $text === false ? throw UnknownMessage::unsayable($message->key) : $this->heard($text);
+    }
+
+    /** What is said elsewhere, in the same dialect. */
+    public function hear(string $text): string
+    {
+        return $this->dialect?->hear($text) ?? $text;
+    }
+
+    private function quoted(string $text): string
+    {
+        return $this->dialect?->minds($text) === true ? self::QUOTED[0].$text.self::QUOTED[1] : $text;
+    }
+
+    private function heard(string $text): string
+    {
+        [$begin, $end] = self::QUOTED;
+        $parts = $this->dialect === null ? [] : preg_split('/('.$begin.'[^'.$end.']*'.$end.')/u', $text, -1, PREG_SPLIT_DELIM_CAPTURE);
+        $hear = fn (string $part): string => str_starts_with($part, $begin) ? $part : $this->hear($part);
+
+        return $parts === [] || $parts === false ? $text : implode('', array_map($hear, $parts));
     }
 
     public function has(string $key): bool
@@ -78,7 +118,12 @@ final class Catalogue
     /** @return list<string> keys that begin so */
     public function under(string $head): array
     {
-        return array_values(array_filter(array_map(strval(...), array_keys($this->sentences)), static fn (string $key): bool => str_starts_with($key, $head)));
+        return array_values(
+            array_filter(
+                array_map(strval(...), array_keys($this->sentences)),
+                static fn (string $key): bool => str_starts_with($key, $head),
+            ),
+        );
     }
 
     /** @return array<string, Pattern> every sentence by its key */

@@ -15,7 +15,7 @@ final class Figures
     /** Less than this is "under 0.001": nobody has a tool for it. */
     public const LEAST = 0.001;
 
-    private const SPOKEN = ['% w/v' => '%', '% v/v' => '%'];
+    private const SPOKEN = ['% w/v' => '%', '% v/v' => '%', 'g/100 mL' => '%'];
 
     /** Digits of a strength: "about 1 %", "0.75 %". */
     public const OF_STRENGTH = 2;

@@ -34,7 +34,11 @@ final readonly class Pattern
      */
     public function icu(): string
     {
-        return (string) preg_replace_callback(self::FIGURE, static fn (array $one): string => '{'.self::figure($one).'}', str_replace("'", "''", $this->text));
+        return (string) preg_replace_callback(
+            self::FIGURE,
+            static fn (array $one): string => '{'.self::figure($one).'}',
+            str_replace("'", "''", $this->text),
+        );
     }
 
     /** @return list<array{string, string, int}> parameter of the ICU pattern, of the sentence, significant digits */
@@ -54,7 +58,9 @@ final readonly class Pattern
     /** @return list<string> parameters that are numbers */
     public function numbers(): array
     {
-        return array_keys(array_filter($this->arguments, static fn (array $one): bool => in_array($one['type'], ['number', 'plural'], true)));
+        return array_keys(
+            array_filter($this->arguments, static fn (array $one): bool => in_array($one['type'], ['number', 'plural'], true)),
+        );
     }
 
     /** Why it cannot be said, or null. */
@@ -88,10 +94,13 @@ final readonly class Pattern
     {
         $trials = [];
         foreach (self::NUMBERS as $number) {
-            $params = array_map(static fn (array $one): string|int|float => match ($one['type']) {
-                'number', 'plural' => $number,
-                default => 'text',
-            }, $this->arguments);
+            $params = array_map(
+                static fn (array $one): string|int|float => match ($one['type']) {
+                    'number', 'plural' => $number,
+                    default => 'text',
+                },
+                $this->arguments,
+            );
             $trials[] = $params;
             foreach ($this->arguments as $name => $one) {
                 foreach ($one['keys'] as $key) {
@@ -143,7 +152,10 @@ final readonly class Pattern
             return $other;
         }
 
-        return ['type' => $one['type'] === 'text' ? $other['type'] : $one['type'], 'keys' => array_values(array_unique([...$one['keys'], ...$other['keys']]))];
+        return [
+            'type' => $one['type'] === 'text' ? $other['type'] : $one['type'],
+            'keys' => array_values(array_unique([...$one['keys'], ...$other['keys']])),
+        ];
     }
 
     /** @return array{list<string>, list<string>} keys that can be tried, and what stands in each choice */
@@ -170,7 +182,9 @@ final readonly class Pattern
         $depth = 0;
         for ($at = $open; $at < strlen($text); $at++) {
             $depth += match ($text[$at]) {
-                '{' => 1, '}' => -1, default => 0
+                '{' => 1,
+                '}' => -1,
+                default => 0,
             };
             if ($depth === 0) {
                 return $at;

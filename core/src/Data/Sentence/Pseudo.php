@@ -44,7 +44,13 @@ final class Pseudo
         $letters = (int) preg_match_all('/[A-Za-z]/', $text);
         $accented = strtr($text, array_combine(mb_str_split(self::PLAIN), mb_str_split(self::ACCENTED)));
 
-        return (string) preg_replace_callback('/\s*$/D', static fn (array $space): string => trim(chunk_split(str_repeat('~', (int) ceil($letters * self::LONGER)), self::WORD, ' ')).$space[0], $accented, 1);
+        return (string) preg_replace_callback(
+            '/\s*$/D',
+            static fn (array $space): string => trim(chunk_split(str_repeat('~', (int) ceil($letters * self::LONGER)), self::WORD, ' ')).
+                $space[0],
+            $accented,
+            1,
+        );
     }
 
     /** The inside of an argument: of a plural or a choice what is said in each case. */
@@ -74,7 +80,9 @@ final class Pseudo
         $depth = 0;
         for ($at = $open, $length = strlen($text); $at < $length; $at++) {
             $depth += match ($text[$at]) {
-                '{' => 1, '}' => -1, default => 0
+                '{' => 1,
+                '}' => -1,
+                default => 0,
             };
             if ($depth === 0) {
                 return $at;

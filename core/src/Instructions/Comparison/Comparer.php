@@ -47,7 +47,10 @@ final readonly class Comparer
                 $own = Schools::of($substance, $situation->mix->recipe->use->value, $this->remedies);
                 $own = $own !== null && $own->unit === $first->unit ? $own : null;
                 $schools ??= $gauge === null ? null : $own;
-                $strengths[] = $gauge === null ? null : new ComparedStrength($gauge->strength, $own?->standing($gauge->strength->likely), $gauge->verdict);
+                $strengths[] =
+                    $gauge === null
+                        ? null
+                        : new ComparedStrength($gauge->strength, $own?->standing($gauge->strength->likely), $gauge->verdict);
             }
             $rows[] = new ComparedSubstance($first, $schools, $strengths);
         }

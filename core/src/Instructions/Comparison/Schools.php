@@ -13,12 +13,7 @@ final readonly class Schools
     /** Nearer to a school than this, as a factor, is within it. */
     private const WITHIN = 1.25;
 
-    private function __construct(
-        public string $unit,
-        public float $mild,
-        public float $middle,
-        public float $strong,
-    ) {}
+    private function __construct(public string $unit, public float $mild, public float $middle, public float $strong) {}
 
     public static function of(string $substance, string $use, Remedies $remedies): ?self
     {
@@ -51,6 +46,8 @@ final readonly class Schools
 
     private static function fromRemedy(Remedy $remedy): ?self
     {
-        return $remedy->schools === null ? null : new self($remedy->schools['unit'], $remedy->schools['mild'], $remedy->schools['middle'], $remedy->schools['strong']);
+        return $remedy->schools === null
+            ? null
+            : new self($remedy->schools['unit'], $remedy->schools['mild'], $remedy->schools['middle'], $remedy->schools['strong']);
     }
 }

@@ -23,9 +23,15 @@ final readonly class BottleLabels
     public function of(Mix $mix, DateTimeImmutable $madeAt): BottleLabel
     {
         $keeping = $this->keepingTimes->of($mix);
-        $contents = array_map(static fn (FinalStrength $strength): Message => $strength->substance->shownByVolume && $strength->percentVv !== null
-            ? Message::of('label.by-volume', ['name' => $strength->substance->name, 'percent' => $strength->percentVv->likely])
-            : Message::of($strength->substance->isPlant ? 'label.plant' : 'label.by-mass', ['name' => $strength->substance->name, 'percent' => $strength->percentWv->likely]), $mix->strengths);
+        $contents = array_map(
+            static fn (FinalStrength $strength): Message => $strength->substance->shownByVolume && $strength->percentVv !== null
+                ? Message::of('label.by-volume', ['name' => $strength->substance->name, 'percent' => $strength->percentVv->likely])
+                : Message::of($strength->substance->isPlant ? 'label.plant' : 'label.by-mass', [
+                    'name' => $strength->substance->name,
+                    'percent' => $strength->percentWv->likely,
+                ]),
+            $mix->strengths,
+        );
         $cautions = array_values(array_map(static fn (Hazard $hazard): Message => $hazard->said(), $this->hazards->ofMix($mix)));
 
         return new BottleLabel(
@@ -35,7 +41,11 @@ final readonly class BottleLabels
             $madeAt,
             $keeping === null ? null : $madeAt->add(new DateInterval('PT'.(int) round($keeping->hours->likely * 60).'M')),
             $keeping?->said() ?? Message::of('storage.unknown'),
-            [...$cautions, ...array_map(static fn (CareNote $note): Message => $note->said(), $this->careNotes->forLabel($mix)), Message::of('label.children')],
+            [
+                ...$cautions,
+                ...array_map(static fn (CareNote $note): Message => $note->said(), $this->careNotes->forLabel($mix)),
+                Message::of('label.children'),
+            ],
         );
     }
 }

@@ -89,7 +89,12 @@ final class Rescuer
         }
 
         return WayOut::of(
-            $kind, (1 - $keep) * $in->volumeMl($mix), $keep, max(0.0, $scale * $mix->baseMl - $keep * $in->baseMl), $add, $scale * $mix->finalVolume->likely,
+            $kind,
+            (1 - $keep) * $in->volumeMl($mix),
+            $keep,
+            max(0.0, $scale * $mix->baseMl - $keep * $in->baseMl),
+            $add,
+            $scale * $mix->finalVolume->likely,
         );
     }
 }

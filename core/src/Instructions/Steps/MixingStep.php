@@ -28,8 +28,15 @@ final readonly class MixingStep
      * @param  list<Message>  $cautions
      * @param  list<int>  $lines
      */
-    public static function of(string $kind, Message $what, ?Message $how = null, array $cautions = [], array $lines = [], ?Timer $timer = null, float $pouredMl = 0.0): self
-    {
+    public static function of(
+        string $kind,
+        Message $what,
+        ?Message $how = null,
+        array $cautions = [],
+        array $lines = [],
+        ?Timer $timer = null,
+        float $pouredMl = 0.0,
+    ): self {
         return new self($kind, $what, $how, $cautions, $lines, $timer, $pouredMl);
     }
 }

@@ -40,12 +40,21 @@ final readonly class MixingTask
         private ?MixMeasurer $measurer,
         private Hazards $hazards,
         public array $findings,
+        /** What it is sprayed on stands in a room. */
+        public bool $isIndoors = false,
     ) {}
 
     /** @param  list<Finding>  $findings  of the mix, where it was judged */
-    public static function of(Mix $mix, ?Vessel $vessel, UnitSystem $system, Hazards $hazards, ?MixMeasurer $measurer = null, array $findings = []): self
-    {
-        return new self($mix, $vessel, $system, $measurer?->measure($mix) ?? [], $measurer, $hazards, $findings);
+    public static function of(
+        Mix $mix,
+        ?Vessel $vessel,
+        UnitSystem $system,
+        Hazards $hazards,
+        ?MixMeasurer $measurer = null,
+        array $findings = [],
+        bool $isIndoors = false,
+    ): self {
+        return new self($mix, $vessel, $system, $measurer?->measure($mix) ?? [], $measurer, $hazards, $findings, $isIndoors);
     }
 
     /** Whether a line is raw plant material or ash, to be steeped and strained first. */
@@ -87,7 +96,7 @@ final readonly class MixingTask
     {
         $worked = $this->mix->lines[$line];
         $soluble = $worked->line->ingredient->soluble;
-        $needed = $soluble === null ? 0.0 : ($worked->massG ?? 0.0) / ($soluble * self::EASE) * 100;
+        $needed = $soluble === null ? 0.0 : (($worked->massG ?? 0.0) / ($soluble * self::EASE)) * 100;
 
         return min(max(self::CUP_ML, $needed), max($this->freeBase() / max(1, count($this->dissolvedLines())), 0.0));
     }
@@ -98,7 +107,7 @@ final readonly class MixingTask
         $worked = $this->mix->lines[$line];
         $soluble = $worked->line->ingredient->soluble;
 
-        return $soluble !== null && ($worked->massG ?? 0.0) > $soluble * $this->mix->finalVolume->likely / 100;
+        return $soluble !== null && ($worked->massG ?? 0.0) > ($soluble * $this->mix->finalVolume->likely) / 100;
     }
 
     /** mL of the base that are poured in at once. */
@@ -126,7 +135,9 @@ final readonly class MixingTask
 
         return $worked->volumeMl === null && $measure !== null && $worked->line->amount->unit->likely === null
             ? Message::of('step.counted', ['measure' => $measure, 'precise' => $this->precise($worked)])
-            : ($measure === null ? $this->both($this->precise($worked), null) : Message::of('step.measured', ['precise' => $this->precise($worked), 'measure' => $measure]));
+            : ($measure === null
+                ? $this->both($this->precise($worked), null)
+                : Message::of('step.measured', ['precise' => $this->precise($worked), 'measure' => $measure]));
     }
 
     public function volume(float $ml): Message
@@ -137,7 +148,12 @@ final readonly class MixingTask
     /** @return list<Message> dangers of a line's bottle, to be said where it is opened */
     public function cautions(int $line): array
     {
-        return array_values(array_map(static fn (Hazard $hazard): Message => $hazard->said(), $this->hazards->of($this->mix->lines[$line]->line->contents())));
+        return array_values(
+            array_map(
+                static fn (Hazard $hazard): Message => $hazard->said(),
+                $this->hazards->of($this->mix->lines[$line]->line->contents()),
+            ),
+        );
     }
 
     /** @return array<string, Hazard> of all bottles that are opened, by kind */
@@ -209,7 +225,10 @@ final readonly class MixingTask
             return Message::of('step.as-is', ['text' => $precise]);
         }
         // "10 g (10 g on the scale)" says the same twice.
-        $isPlain = abs($measurement->error()) < 0.002 && count($measurement->terms) === 1 && in_array($measurement->terms[0]->key, ['measuring.weigh', 'measuring.draw'], true);
+        $isPlain =
+            abs($measurement->error()) < 0.002 &&
+            count($measurement->terms) === 1 &&
+            in_array($measurement->terms[0]->key, ['measuring.weigh', 'measuring.draw'], true);
 
         return $isPlain ? $measurement->said() : Message::of('step.measured', ['precise' => $precise, 'measure' => $measurement->said()]);
     }

@@ -12,6 +12,8 @@ use Nebbia\Core\Mixing\Mix;
 /** What to mind with a mix, rows of core/data/care.yaml. */
 final readonly class CareNotes
 {
+    private const BEES = 'bees';
+
     /** @var list<Row> */
     private array $rows;
 
@@ -24,13 +26,20 @@ final readonly class CareNotes
      * @param  string|null  $moment  only those of this moment
      * @param  bool  $isHazardous  a bottle that goes in is, whatever the finished mix
      * @param  bool  $isShort  without what holds for every mix
+     * @param  bool  $isIndoors  where no bee flies and no ladybird hunts
      * @return list<CareNote>
      */
-    public function of(Mix $mix, ?string $moment = null, bool $isHazardous = false, bool $isShort = false): array
+    public function of(Mix $mix, ?string $moment = null, bool $isHazardous = false, bool $isShort = false, bool $isIndoors = false): array
     {
         $notes = [];
         foreach ($this->rows as $row) {
-            if (! $row->bool('only_as_finding') && ! ($isShort && $row->bool('always')) && ($moment === null || $row->string('moment') === $moment) && $this->holds($row, $mix, $isHazardous) !== null) {
+            if (
+                ! $row->bool('only_as_finding') &&
+                ! ($isShort && $row->bool('always')) &&
+                ! ($isIndoors && $row->string('who') === self::BEES) &&
+                ($moment === null || $row->string('moment') === $moment) &&
+                $this->holds($row, $mix, $isHazardous) !== null
+            ) {
                 $notes[] = CareNote::fromRow($row);
             }
         }

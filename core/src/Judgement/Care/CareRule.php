@@ -28,11 +28,23 @@ final readonly class CareRule implements Rule
     public function grounds(): array
     {
         return [
-            ...array_values(array_map(static fn (Row $row): RuleGround => RuleGround::of(
-                'care.'.$row->string('id'), GroundTopic::People, Message::of('ground.care.'.$row->string('who')),
-                Message::of($row->bool('only_as_finding') ? 'care.'.$row->string('id').'.because' : 'care.'.$row->string('id').'.note'),
-                $row->string('basis'), $row->string('sure'),
-            ), $this->care->rows())),
+            ...array_values(
+                array_map(
+                    static fn (Row $row): RuleGround => RuleGround::of(
+                        'care.'.$row->string('id'),
+                        GroundTopic::People,
+                        Message::of('ground.care.'.$row->string('who')),
+                        Message::of(
+                            $row->bool('only_as_finding')
+                                ? 'care.'.$row->string('id').'.because'
+                                : 'care.'.$row->string('id').'.note',
+                        ),
+                        $row->string('basis'),
+                        $row->string('sure'),
+                    ),
+                    $this->care->rows(),
+                ),
+            ),
             RuleGround::plain('law', GroundTopic::People, 'established guidance', 'medium'),
         ];
     }
@@ -47,12 +59,22 @@ final readonly class CareRule implements Rule
         foreach ($this->rows as $row) {
             $when = $row->row('finding');
             $around = $when->strings('around');
-            if (($around !== [] && ! $situation->circumstances->hasAround($around)) || ($when->bool('indoors') && ! $situation->circumstances->indoors)) {
+            if (
+                ($around !== [] && ! $situation->circumstances->hasAround($around)) ||
+                ($when->bool('indoors') && ! $situation->circumstances->indoors)
+            ) {
                 continue;
             }
             $name = $this->notes->holds($row, $situation->mix);
             if ($name !== null) {
-                yield Finding::of('care', $when->oneOf('severity', Severity::class), 'care.'.$row->string('id'), ['name' => $name], $row->string('basis'), $row->string('sure'));
+                yield Finding::of(
+                    'care',
+                    $when->oneOf('severity', Severity::class),
+                    'care.'.$row->string('id'),
+                    ['name' => $name],
+                    $row->string('basis'),
+                    $row->string('sure'),
+                );
             }
         }
     }

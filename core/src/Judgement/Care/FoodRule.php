@@ -36,13 +36,23 @@ final readonly class FoodRule implements Rule
     public function grounds(): array
     {
         $ground = fn (Row $row, Message $text): RuleGround => RuleGround::of(
-            'food.'.$row->string('id'), GroundTopic::People, Message::of('ground.food.title', ['name' => $this->substances->names($row->strings('substances'))]), $text,
-            $row->string('basis'), $row->string('sure'),
+            'food.'.$row->string('id'),
+            GroundTopic::People,
+            Message::of('ground.food.title', ['name' => $this->substances->names($row->strings('substances'))]),
+            $text,
+            $row->string('basis'),
+            $row->string('sure'),
         );
 
         return [
-            ...array_map(static fn (Row $row): RuleGround => $ground($row, Message::of('ground.food.wait', ['days' => $row->float('days')])), $this->waits),
-            ...array_map(static fn (Row $row): RuleGround => $ground($row, Message::of('food.'.$row->string('id').'.because')), $this->never),
+            ...array_map(
+                static fn (Row $row): RuleGround => $ground($row, Message::of('ground.food.wait', ['days' => $row->float('days')])),
+                $this->waits,
+            ),
+            ...array_map(
+                static fn (Row $row): RuleGround => $ground($row, Message::of('food.'.$row->string('id').'.because')),
+                $this->never,
+            ),
         ];
     }
 
@@ -61,7 +71,15 @@ final readonly class FoodRule implements Rule
         foreach ($this->never as $row) {
             $found = $this->found($situation, $row);
             if ($found !== null) {
-                yield Finding::of('food', $row->oneOf('severity', Severity::class), 'food.'.$row->string('id'), ['name' => $found[0], 'plant' => $plant->name], $row->string('basis'), $row->string('sure'), [$found[1]]);
+                yield Finding::of(
+                    'food',
+                    $row->oneOf('severity', Severity::class),
+                    'food.'.$row->string('id'),
+                    ['name' => $found[0], 'plant' => $plant->name],
+                    $row->string('basis'),
+                    $row->string('sure'),
+                    [$found[1]],
+                );
             }
         }
         if ($use->wetsRoots()) {
@@ -77,9 +95,20 @@ final readonly class FoodRule implements Rule
         if ($longest !== null) {
             [$row, $found] = $longest;
             $days = $row->float('days');
-            yield Finding::of('food', $days > self::SHORT ? Severity::Notice : Severity::Fine, 'food.wait', [
-                'days' => $days, 'name' => $found[0], 'plant' => $plant->name, 'eaten' => $plant->eaten,
-            ], $row->string('basis'), $row->string('sure'), [$found[1]])->from('food.'.$row->string('id'));
+            yield Finding::of(
+                'food',
+                $days > self::SHORT ? Severity::Notice : Severity::Fine,
+                'food.wait',
+                [
+                    'days' => $days,
+                    'name' => $found[0],
+                    'plant' => $plant->name,
+                    'eaten' => $plant->eaten,
+                ],
+                $row->string('basis'),
+                $row->string('sure'),
+                [$found[1]],
+            )->from('food.'.$row->string('id'));
         }
     }
 

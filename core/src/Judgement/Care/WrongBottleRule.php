@@ -24,11 +24,22 @@ final readonly class WrongBottleRule implements Rule
 
     public function grounds(): array
     {
-        return array_map(fn (Hazard $hazard): RuleGround => RuleGround::of(
-            "hazard.$hazard->id", GroundTopic::People,
-            Message::of('ground.hazard.title', ['name' => $this->substances->names($hazard->substances), 'from' => $hazard->from, 'unit' => $hazard->unit]),
-            $hazard->said(), $hazard->basis, $hazard->sure, $hazard->substances,
-        ), $this->hazards->all);
+        return array_map(
+            fn (Hazard $hazard): RuleGround => RuleGround::of(
+                "hazard.$hazard->id",
+                GroundTopic::People,
+                Message::of('ground.hazard.title', [
+                    'name' => $this->substances->names($hazard->substances),
+                    'from' => $hazard->from,
+                    'unit' => $hazard->unit,
+                ]),
+                $hazard->said(),
+                $hazard->basis,
+                $hazard->sure,
+                $hazard->substances,
+            ),
+            $this->hazards->all,
+        );
     }
 
     public function sentences(): array
@@ -48,12 +59,20 @@ final readonly class WrongBottleRule implements Rule
             $hazard = isset($seen[$ingredient->id]) ? null : $this->unusual($ingredient, $strength);
             if ($hazard !== null) {
                 $seen[$ingredient->id] = true;
-                yield Finding::of('bottle', $hazard->rank > 1 ? Severity::Caution : Severity::Notice, 'bottle.strong', [
-                    'name' => $ingredient->name,
-                    'percent' => 100.0 * $strength->grams->likely,
-                    'usual' => $ingredient->usual->likely,
-                    'hazard' => $hazard->said(),
-                ], $hazard->basis, $hazard->sure, $ingredient->substance === null ? [] : [$ingredient->substance->id])->from("hazard.$hazard->id");
+                yield Finding::of(
+                    'bottle',
+                    $hazard->rank > 1 ? Severity::Caution : Severity::Notice,
+                    'bottle.strong',
+                    [
+                        'name' => $ingredient->name,
+                        'percent' => 100.0 * $strength->grams->likely,
+                        'usual' => $ingredient->usual->likely,
+                        'hazard' => $hazard->said(),
+                    ],
+                    $hazard->basis,
+                    $hazard->sure,
+                    $ingredient->substance === null ? [] : [$ingredient->substance->id],
+                )->from("hazard.$hazard->id");
             }
         }
     }

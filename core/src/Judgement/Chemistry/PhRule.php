@@ -13,10 +13,11 @@ use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\RuleGround;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Mixing\Recipe\UseOfSpray;
+use Nebbia\Core\Substance\Substances;
 
 /**
- * The pH of what leaves and roots get: above 10.3 careful, above 11 stop; soap by itself up to 10.5 counts as soap. Below 4 careful and below 3
- * stop, but only where there is acid enough to matter.
+ * The pH of what leaves and roots get: above 10.3 careful, above 11 stop; soap by itself up to 10.5 counts as soap. Below 4 careful and
+ * below 3 stop, but only where there is acid enough to matter.
  */
 final readonly class PhRule implements Rule
 {
@@ -24,19 +25,29 @@ final readonly class PhRule implements Rule
 
     private Row $limits;
 
-    public function __construct(Table $chemistry)
+    /** @var list<string> substances that make a mix caustic, the strongest first */
+    private array $caustic;
+
+    public function __construct(Table $chemistry, private Substances $substances)
     {
         $this->limits = $chemistry->part('ph');
+        $this->caustic = $chemistry->part('ph')->strings('caustic');
     }
 
     public function grounds(): array
     {
         $limits = $this->limits;
 
-        return [RuleGround::plain('ph', GroundTopic::Bottle, $limits->string('basis'), $limits->string('sure'), [
-            'careful' => $limits->float('careful_above'), 'stop' => $limits->float('stop_above'), 'soap' => $limits->float('soap_up_to'),
-            'sour' => $limits->float('careful_below'), 'acid' => $limits->float('stop_below'), 'acidity' => $limits->float('acidity'),
-        ])];
+        return [
+            RuleGround::plain('ph', GroundTopic::Bottle, $limits->string('basis'), $limits->string('sure'), [
+                'careful' => $limits->float('careful_above'),
+                'stop' => $limits->float('stop_above'),
+                'soap' => $limits->float('soap_up_to'),
+                'sour' => $limits->float('careful_below'),
+                'acid' => $limits->float('stop_below'),
+                'acidity' => $limits->float('acidity'),
+            ]),
+        ];
     }
 
     public function sentences(): array
@@ -49,7 +60,7 @@ final readonly class PhRule implements Rule
         $use = $situation->mix->recipe->use;
         $aftermath = $situation->aftermath;
         $measured = $situation->circumstances->measuredPh;
-        $ph = $measured ?? $aftermath?->ph?->likely;
+        $ph = $measured ?? $aftermath?->ph->likely ?? $aftermath?->phOfTheRest;
         if ($ph === null || ! ($use->wetsLeaves() || $use === UseOfSpray::Drench)) {
             return;
         }
@@ -66,12 +77,33 @@ final readonly class PhRule implements Rule
             default => null,
         };
         if ($found !== null) {
-            yield Finding::of('ph', $found[0], $found[1], [
-                'ph' => $ph,
-                'plant' => $situation->plantName(),
-                'acidity' => is_finite($acidity) ? $acidity : 0.0,
-                'by' => $measured === null ? 'estimate' : 'measured',
-            ], $this->limits->string('basis'), $this->limits->string('sure'))->from('ph');
+            yield Finding::of(
+                'ph',
+                $found[0],
+                $found[1],
+                [
+                    'ph' => $ph,
+                    'plant' => $situation->plantName(),
+                    'acidity' => is_finite($acidity) ? $acidity : 0.0,
+                    'by' => $measured === null ? 'estimate' : 'measured',
+                    ...$this->named($situation),
+                ],
+                $this->limits->string('basis'),
+                $this->limits->string('sure'),
+            )->from('ph');
         }
+    }
+
+    /** @return array{known: string, names: string} what makes it caustic, by name */
+    private function named(Situation $situation): array
+    {
+        $in = array_values(
+            array_filter(
+                $this->caustic,
+                static fn (string $id): bool => ($situation->mix->strengthOf($id)->percentWv->likely ?? 0.0) > 0.0,
+            ),
+        );
+
+        return ['known' => $in === [] ? 'no' : 'yes', 'names' => $in === [] ? '' : $this->substances->names($in)];
     }
 }

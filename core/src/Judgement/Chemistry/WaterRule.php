@@ -7,6 +7,7 @@ namespace Nebbia\Core\Judgement\Chemistry;
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\Effect\Emulsion;
 use Nebbia\Core\Judgement\GroundTopic;
 use Nebbia\Core\Judgement\Rule;
 use Nebbia\Core\Judgement\RuleGround;
@@ -18,8 +19,6 @@ final readonly class WaterRule implements Rule
 {
     private const SOAPS = ['potassium-soap', 'sodium-soap'];
 
-    private const OILS = ['vegetable-oil', 'neem-oil', 'mineral-oil', 'essential-oil'];
-
     private float $warn;
 
     private float $refuse;
@@ -28,7 +27,7 @@ final readonly class WaterRule implements Rule
 
     private string $sure;
 
-    public function __construct(Table $chemistry, private Thresholds $thresholds)
+    public function __construct(Table $chemistry, private Thresholds $thresholds, private Emulsion $emulsion)
     {
         $hard = $chemistry->part('hard');
         $this->warn = $hard->float('warn');
@@ -39,7 +38,12 @@ final readonly class WaterRule implements Rule
 
     public function grounds(): array
     {
-        return [RuleGround::plain('water.hard', GroundTopic::Bottle, $this->basis, $this->sure, ['warn' => $this->warn, 'refuse' => $this->refuse])];
+        return [
+            RuleGround::plain('water.hard', GroundTopic::Bottle, $this->basis, $this->sure, [
+                'warn' => $this->warn,
+                'refuse' => $this->refuse,
+            ]),
+        ];
     }
 
     public function sentences(): array
@@ -68,20 +72,29 @@ final readonly class WaterRule implements Rule
             $hardness > $this->warn => 'water.hard',
             default => 'water.soft',
         };
-        // A little soap beside other things is there to wet: what the water takes of it is no matter, unless it holds oil.
-        $oil = array_filter(self::OILS, static fn (string $id): bool => $situation->mix->strengthOf($id) !== null) !== [];
+        // A little soap beside other things is there to wet: what the water takes of it is no matter, unless too little is left to hold the
+        // oil well.
+        $oil = $this->emulsion->oil($situation->mix) * $this->emulsion->comfortable() > $soap - $taken->likely;
         $matters = $oil || $soap >= $works * (1 - 1e-9);
         $spoils = $soap >= $works * (1 - 1e-9) && $soap - $taken->likely < 0.5 * $works;
-        yield Finding::of('water', match (true) {
-            $hardness > $this->refuse || $spoils => Severity::Caution,
-            $hardness > $this->warn && $matters => Severity::Notice,
-            default => Severity::Fine,
-        }, $key, [
-            'hardness' => $hardness,
-            'taken' => $taken->likely,
-            'soap' => $soap,
-            'percent' => $soap > 0.0 ? 100.0 * $taken->likely / $soap : 0.0,
-            'left' => max(0.0, $soap - $taken->likely),
-        ], $this->basis, $this->sure, $ids)->from('water.hard');
+        yield Finding::of(
+            'water',
+            match (true) {
+                $hardness > $this->refuse || $spoils => Severity::Caution,
+                $hardness > $this->warn && $matters => Severity::Notice,
+                default => Severity::Fine,
+            },
+            $key,
+            [
+                'hardness' => $hardness,
+                'taken' => $taken->likely,
+                'soap' => $soap,
+                'percent' => $soap > 0.0 ? (100.0 * $taken->likely) / $soap : 0.0,
+                'left' => max(0.0, $soap - $taken->likely),
+            ],
+            $this->basis,
+            $this->sure,
+            $ids,
+        )->from('water.hard');
     }
 }

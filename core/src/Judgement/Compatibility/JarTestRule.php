@@ -57,14 +57,27 @@ final readonly class JarTestRule implements Rule
 
     public function judge(Situation $situation): iterable
     {
-        $inside = array_values(array_filter($situation->mix->strengths, static fn (FinalStrength $one): bool => $one->percentWv->likely > 0.0));
+        $inside = array_values(
+            array_filter(
+                $situation->mix->strengths,
+                static fn (FinalStrength $one): bool => $one->percentWv->likely > 0.0 && ! $one->substance->isHarsh,
+            ),
+        );
         foreach ($inside as $n => $one) {
             foreach (array_slice($inside, $n + 1) as $other) {
                 if (! $this->isKnown($one->substance->id, $other->substance->id)) {
-                    yield Finding::of('jar-test', Severity::Notice, 'jar-test', [
-                        'a' => $one->substance->name,
-                        'b' => $other->substance->name,
-                    ], 'practice', 'medium', [$one->substance->id, $other->substance->id]);
+                    yield Finding::of(
+                        'jar-test',
+                        Severity::Notice,
+                        'jar-test',
+                        [
+                            'a' => $one->substance->name,
+                            'b' => $other->substance->name,
+                        ],
+                        'practice',
+                        'medium',
+                        [$one->substance->id, $other->substance->id],
+                    );
 
                     return;
                 }

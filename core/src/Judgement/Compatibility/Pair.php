@@ -41,8 +41,17 @@ final readonly class Pair
         $figure = static fn (string $key): ?float => $row->has($key) ? $row->float($key) : null;
 
         return new self(
-            $row->string('id'), $row->strings('a'), $row->strings('b'), $figure('over'), $figure('upto'), $figure('b_over'), $row->strings('gives_way_to'),
-            $row->bool('undoes'), $row->oneOf('severity', Severity::class), $row->string('basis'), $row->string('sure'),
+            $row->string('id'),
+            $row->strings('a'),
+            $row->strings('b'),
+            $figure('over'),
+            $figure('upto'),
+            $figure('b_over'),
+            $row->strings('gives_way_to'),
+            $row->bool('undoes'),
+            $row->oneOf('severity', Severity::class),
+            $row->string('basis'),
+            $row->string('sure'),
         );
     }
 
@@ -55,7 +64,11 @@ final readonly class Pair
     public function in(array $present): ?array
     {
         $first = $this->firstOf($this->a, $present, []);
-        if ($first === null || ($this->over !== null && $first->percentWv->likely < $this->over) || ($this->upto !== null && $first->percentWv->likely > $this->upto * (1 + 1e-9))) {
+        if (
+            $first === null ||
+            ($this->over !== null && $first->percentWv->likely < $this->over) ||
+            ($this->upto !== null && $first->percentWv->likely > $this->upto * (1 + 1e-9))
+        ) {
             return null;
         }
         $second = $this->firstOf($this->b, $present, $this->a);
@@ -66,7 +79,8 @@ final readonly class Pair
     /** Whether one thing and another would be such a pair, however much there is of each. */
     public function joins(string $one, string $other): bool
     {
-        $is = fn (string $a, string $b): bool => in_array($a, $this->a, true) && (in_array($b, $this->b, true) || ($this->b === [self::ANYTHING] && ! in_array($b, $this->a, true)));
+        $is = fn (string $a, string $b): bool => in_array($a, $this->a, true) &&
+            (in_array($b, $this->b, true) || ($this->b === [self::ANYTHING] && ! in_array($b, $this->a, true)));
 
         return $is($one, $other) || $is($other, $one);
     }

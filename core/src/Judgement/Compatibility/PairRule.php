@@ -21,14 +21,26 @@ final readonly class PairRule implements Rule
     {
         return array_map(function (Pair $pair): RuleGround {
             $params = [
-                'a' => $this->substances->names($pair->a), 'b' => $pair->b === ['*'] ? Message::of('ground.anything') : $this->substances->names($pair->b),
-                'likely' => $pair->over ?? 1.0, 'days' => 0.0, 'low' => 0.0, 'high' => 0.0,
+                'a' => $this->substances->names($pair->a),
+                'b' => $pair->b === ['*'] ? Message::of('ground.anything') : $this->substances->names($pair->b),
+                'likely' => $pair->over ?? 1.0,
+                'days' => 0.0,
+                'low' => 0.0,
+                'high' => 0.0,
             ];
 
-            return RuleGround::of("pair.$pair->id", GroundTopic::Pairs, Message::of('ground.pair.title', $params), Message::of('ground.both', [
-                'because' => Message::of("pair.$pair->id.because", $params + ['plant' => Message::of('ground.a-plant'), 'since' => 0]),
-                'instead' => Message::of("pair.$pair->id.instead", $params),
-            ]), $pair->basis, $pair->sure, array_values(array_diff([...$pair->a, ...$pair->b], ['*'])));
+            return RuleGround::of(
+                "pair.$pair->id",
+                GroundTopic::Pairs,
+                Message::of('ground.pair.title', $params),
+                Message::of('ground.both', [
+                    'because' => Message::of("pair.$pair->id.because", $params + ['plant' => Message::of('ground.a-plant'), 'since' => 0]),
+                    'instead' => Message::of("pair.$pair->id.instead", $params),
+                ]),
+                $pair->basis,
+                $pair->sure,
+                array_values(array_diff([...$pair->a, ...$pair->b], ['*'])),
+            );
         }, $this->pairs->all);
     }
 
@@ -40,11 +52,19 @@ final readonly class PairRule implements Rule
     public function judge(Situation $situation): iterable
     {
         foreach ($this->pairs->in($situation->mix) as [$pair, $a, $b]) {
-            yield Finding::of('compatibility', $pair->severity, "pair.$pair->id", [
-                'a' => $a->substance->name,
-                'b' => $b->substance->name,
-                'likely' => $a->percentWv->likely,
-            ], $pair->basis, $pair->sure, [$a->substance->id, $b->substance->id]);
+            yield Finding::of(
+                'compatibility',
+                $pair->severity,
+                "pair.$pair->id",
+                [
+                    'a' => $a->substance->name,
+                    'b' => $b->substance->name,
+                    'likely' => $a->percentWv->likely,
+                ],
+                $pair->basis,
+                $pair->sure,
+                [$a->substance->id, $b->substance->id],
+            );
         }
     }
 }

@@ -17,7 +17,10 @@ final readonly class Spacing
     {
         $days = 0.0;
         foreach ($this->spacing->rows('pairs') as $row) {
-            if ((self::has($one, $row->strings('a')) && self::has($other, $row->strings('b'))) || (self::has($other, $row->strings('a')) && self::has($one, $row->strings('b')))) {
+            if (
+                (self::has($one, $row->strings('a')) && self::has($other, $row->strings('b'))) ||
+                (self::has($other, $row->strings('a')) && self::has($one, $row->strings('b')))
+            ) {
                 $days = max($days, $row->float('days'));
             }
         }

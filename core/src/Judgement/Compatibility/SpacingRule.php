@@ -43,14 +43,27 @@ final readonly class SpacingRule implements Rule
                 $params[$figure] = $row->has($figure) ? $row->float($figure) : 0.0;
             }
 
-            return RuleGround::of("spacing.$id", GroundTopic::Pairs, Message::of('ground.spacing.title', $params), Message::of('ground.both', [
-                'because' => Message::of("spacing.$id.because", $params + ['plant' => Message::of('ground.a-plant'), 'since' => 0]),
-                'instead' => Message::of("spacing.$id.instead", $params),
-            ]), $row->string('basis'), $row->string('sure'), array_values(array_diff([...$row->strings('a'), ...$row->strings('b')], ['*'])));
+            return RuleGround::of(
+                "spacing.$id",
+                GroundTopic::Pairs,
+                Message::of('ground.spacing.title', $params),
+                Message::of('ground.both', [
+                    'because' => Message::of("spacing.$id.because", $params + ['plant' => Message::of('ground.a-plant'), 'since' => 0]),
+                    'instead' => Message::of("spacing.$id.instead", $params),
+                ]),
+                $row->string('basis'),
+                $row->string('sure'),
+                array_values(array_diff([...$row->strings('a'), ...$row->strings('b')], ['*'])),
+            );
         }, $this->pairs);
         $row = $this->rows[0];
 
-        return [...$grounds, RuleGround::plain('spacing.in-a-row', GroundTopic::Conditions, $row->string('basis'), $row->string('sure'), ['times' => $row->float('times')])];
+        return [
+            ...$grounds,
+            RuleGround::plain('spacing.in-a-row', GroundTopic::Conditions, $row->string('basis'), $row->string('sure'), [
+                'times' => $row->float('times'),
+            ]),
+        ];
     }
 
     public function sentences(): array
@@ -83,15 +96,23 @@ final readonly class SpacingRule implements Rule
                 if ($mine === null || $last === [] || min($last) >= $row->float('days')) {
                     continue;
                 }
-                yield Finding::of('spacing', $row->oneOf('severity', Severity::class), 'spacing.'.$row->string('id'), [
-                    'a' => $this->substances->of($mine)->name,
-                    'b' => $this->substances->of((string) array_search(min($last), $last, true))->name,
-                    'days' => $row->float('days'),
-                    'low' => $row->float('low'),
-                    'high' => $row->float('high'),
-                    'since' => (int) floor(min($last)),
-                    'plant' => $situation->plantName(),
-                ], $row->string('basis'), $row->string('sure'), [$mine]);
+                yield Finding::of(
+                    'spacing',
+                    $row->oneOf('severity', Severity::class),
+                    'spacing.'.$row->string('id'),
+                    [
+                        'a' => $this->substances->of($mine)->name,
+                        'b' => $this->substances->of((string) array_search(min($last), $last, true))->name,
+                        'days' => $row->float('days'),
+                        'low' => $row->float('low'),
+                        'high' => $row->float('high'),
+                        'since' => (int) floor(min($last)),
+                        'plant' => $situation->plantName(),
+                    ],
+                    $row->string('basis'),
+                    $row->string('sure'),
+                    [$mine],
+                );
             }
         }
     }
@@ -102,12 +123,20 @@ final readonly class SpacingRule implements Rule
         foreach ($this->rows as $row) {
             $mine = $this->present($situation, $row->strings('substances'));
             if ($mine !== null && $times >= $row->float('times')) {
-                yield Finding::of('spacing', $row->oneOf('severity', Severity::class), 'spacing.in-a-row', [
-                    'times' => $times,
-                    'rest' => $row->float('rest_days'),
-                    'plant' => $situation->plantName(),
-                    'season' => $situation->circumstances->history->thisSeason,
-                ], $row->string('basis'), $row->string('sure'), [$mine]);
+                yield Finding::of(
+                    'spacing',
+                    $row->oneOf('severity', Severity::class),
+                    'spacing.in-a-row',
+                    [
+                        'times' => $times,
+                        'rest' => $row->float('rest_days'),
+                        'plant' => $situation->plantName(),
+                        'season' => $situation->circumstances->history->thisSeason,
+                    ],
+                    $row->string('basis'),
+                    $row->string('sure'),
+                    [$mine],
+                );
             }
         }
     }

@@ -33,20 +33,35 @@ final readonly class SprayerRule implements Rule
     public function grounds(): array
     {
         return [
-            ...array_map(fn (Row $row): RuleGround => RuleGround::of(
-                'material.'.$row->string('id'), GroundTopic::Pairs,
-                Message::of('ground.material.title', ['name' => $this->substances->names($row->strings('substances')), 'material' => implode(', ', $row->strings('words'))]),
-                Message::of('ground.both', [
-                    'because' => Message::of('material.'.$row->string('id').'.because', ['material' => '']), 'instead' => Message::of('material.'.$row->string('id').'.instead'),
-                ]), $row->string('basis'), $row->string('sure'),
-            ), $this->materials),
+            ...array_map(
+                fn (Row $row): RuleGround => RuleGround::of(
+                    'material.'.$row->string('id'),
+                    GroundTopic::Pairs,
+                    Message::of('ground.material.title', [
+                        'name' => $this->substances->names($row->strings('substances')),
+                        'material' => implode(', ', $row->strings('words')),
+                    ]),
+                    Message::of('ground.both', [
+                        'because' => Message::of('material.'.$row->string('id').'.because', ['material' => '']),
+                        'instead' => Message::of('material.'.$row->string('id').'.instead'),
+                    ]),
+                    $row->string('basis'),
+                    $row->string('sure'),
+                ),
+                $this->materials,
+            ),
             RuleGround::plain('sprayer.weeds', GroundTopic::Pairs, 'practice', 'high'),
         ];
     }
 
     public function sentences(): array
     {
-        return ['sprayer.dangerous', 'sprayer.spoils', 'sprayer.weeds', ...array_map(static fn (Row $row): string => 'material.'.$row->string('id'), $this->materials)];
+        return [
+            'sprayer.dangerous',
+            'sprayer.spoils',
+            'sprayer.weeds',
+            ...array_map(static fn (Row $row): string => 'material.'.$row->string('id'), $this->materials),
+        ];
     }
 
     public function judge(Situation $situation): iterable
@@ -68,16 +83,31 @@ final readonly class SprayerRule implements Rule
         $least = $history->rinsed === null ? Severity::Stop : Severity::Caution;
         if ($found !== null && $found[0]->severity->rank() >= $least->rank()) {
             [$pair, $held, $now] = $found;
-            yield Finding::of('sprayer', $pair->severity, $pair->severity === Severity::Stop ? 'sprayer.dangerous' : 'sprayer.spoils', [
-                'held' => $this->substances->of($held)->name,
-                'now' => $this->substances->of($now)->name,
-            ], $pair->basis, $pair->sure, [$now])->from("pair.$pair->id");
+            yield Finding::of(
+                'sprayer',
+                $pair->severity,
+                $pair->severity === Severity::Stop ? 'sprayer.dangerous' : 'sprayer.spoils',
+                [
+                    'held' => $this->substances->of($held)->name,
+                    'now' => $this->substances->of($now)->name,
+                ],
+                $pair->basis,
+                $pair->sure,
+                [$now],
+            )->from("pair.$pair->id");
 
             return;
         }
         $killers = array_values(array_intersect($history->held, self::WEED_KILLERS));
         if ($killers !== [] && $situation->mix->recipe->use->wetsLeaves()) {
-            yield Finding::of('sprayer', Severity::Caution, 'sprayer.weeds', ['held' => $this->substances->of($killers[0])->name], 'practice', 'high');
+            yield Finding::of(
+                'sprayer',
+                Severity::Caution,
+                'sprayer.weeds',
+                ['held' => $this->substances->of($killers[0])->name],
+                'practice',
+                'high',
+            );
         }
     }
 
@@ -93,10 +123,18 @@ final readonly class SprayerRule implements Rule
                 $strength = $situation->mix->strengthOf($substance);
                 $word = $this->wordIn($material, $row->strings('words'));
                 if ($strength !== null && $strength->percentWv->likely > 0.0 && $word !== null) {
-                    yield Finding::of('sprayer', $row->oneOf('severity', Severity::class), 'material.'.$row->string('id'), [
-                        'name' => $strength->substance->name,
-                        'material' => $material,
-                    ], $row->string('basis'), $row->string('sure'), [$substance]);
+                    yield Finding::of(
+                        'sprayer',
+                        $row->oneOf('severity', Severity::class),
+                        'material.'.$row->string('id'),
+                        [
+                            'name' => $strength->substance->name,
+                            'material' => $material,
+                        ],
+                        $row->string('basis'),
+                        $row->string('sure'),
+                        [$substance],
+                    );
 
                     break;
                 }

@@ -28,7 +28,14 @@ final readonly class Effect
 
     /** @param  array{float, float}  $range */
     public static function of(
-        EffectStanding $standing, FinalStrength $strength, string $unit = '% w/v', ?Interval $amount = null, array $range = [0.0, 0.0], float $lost = 0.0, string $basis = 'practice', string $sure = 'low',
+        EffectStanding $standing,
+        FinalStrength $strength,
+        string $unit = '% w/v',
+        ?Interval $amount = null,
+        array $range = [0.0, 0.0],
+        float $lost = 0.0,
+        string $basis = 'practice',
+        string $sure = 'low',
     ): self {
         return new self($standing, $strength, $unit, $amount ?? $strength->percentWv, $range, $lost, $basis, $sure);
     }
@@ -42,7 +49,10 @@ final readonly class Effect
     /** Of its sentences, or null where there is nothing to say. */
     public function key(): ?string
     {
-        return in_array($this->standing, [EffectStanding::Works, EffectStanding::Helps, EffectStanding::Unknown], true) ? null : 'effect.'.$this->standing->value;
+        return match ($this->standing) {
+            EffectStanding::Works, EffectStanding::Helps, EffectStanding::HoldsTooLittle, EffectStanding::Unknown => null,
+            default => 'effect.'.$this->standing->value,
+        };
     }
 
     /** @return array<string, string|float> */

@@ -22,6 +22,12 @@ use Nebbia\Core\Plant\Thresholds;
  */
 final readonly class EffectRule implements Rule
 {
+    /** "Works from" is no cliff (FACTS.md, M3): from this share of it on it is on the weak side, below too weak. */
+    private const NO_CLIFF = 0.8;
+
+    /** Five millilitres added to a litre are not quite five in a thousand: a hair under is not worth a word. */
+    private const HAIR_UNDER = 0.95;
+
     /** @var array<string, Row> */
     private array $weeds;
 
@@ -31,7 +37,7 @@ final readonly class EffectRule implements Rule
     /** @var list<Row> */
     private array $helpers;
 
-    public function __construct(Table $tolerances, private Thresholds $leaves)
+    public function __construct(Table $tolerances, private Thresholds $leaves, private Emulsion $emulsion)
     {
         $this->weeds = self::bySubstance($tolerances->rows('weeds'));
         $this->roots = self::bySubstance($tolerances->rows('roots'));
@@ -45,7 +51,14 @@ final readonly class EffectRule implements Rule
 
     public function sentences(): array
     {
-        return ['effect.nothing', 'effect.too-weak', 'effect.perhaps-too-weak', 'effect.more-than-needed', 'effect.spent'];
+        return [
+            'effect.nothing',
+            'effect.too-weak',
+            'effect.weak-side',
+            'effect.perhaps-too-weak',
+            'effect.more-than-needed',
+            'effect.spent',
+        ];
     }
 
     public function judge(Situation $situation): iterable
@@ -57,7 +70,9 @@ final readonly class EffectRule implements Rule
             $isNothing = $isNothing && $effect->isNextToNothing();
             // What another ingredient takes is said with the pair; what the water takes is said here.
             if ($effect->key() !== null && ($effect->standing !== EffectStanding::Spent || $this->waterTakes($situation, $effect))) {
-                $findings[] = Finding::of('effect', Severity::Notice, $effect->key(), $effect->params(), $effect->basis, $effect->sure, [$strength->substance->id])->from("tolerance.{$strength->substance->id}");
+                $findings[] = Finding::of('effect', Severity::Notice, $effect->key(), $effect->params(), $effect->basis, $effect->sure, [
+                    $strength->substance->id,
+                ])->from("tolerance.{$strength->substance->id}");
             }
         }
         if ($isNothing && $findings !== []) {
@@ -72,7 +87,8 @@ final readonly class EffectRule implements Rule
     {
         $taken = $situation->aftermath?->soapToWater->likely ?? 0.0;
 
-        return in_array($effect->strength->substance->id, ['potassium-soap', 'sodium-soap'], true) && $effect->amount->likely - $taken < $effect->range[0];
+        return in_array($effect->strength->substance->id, ['potassium-soap', 'sodium-soap'], true) &&
+            $effect->amount->likely - $taken < self::NO_CLIFF * $effect->range[0];
     }
 
     /** How one substance stands to the work it is there for. */
@@ -80,19 +96,24 @@ final readonly class EffectRule implements Rule
     {
         $use = $situation->mix->recipe->use;
         $id = $strength->substance->id;
+        if ($use->wetsLeaves() && $this->emulsion->isHolder($id) && ! $this->emulsion->isHeld($situation)) {
+            return Effect::of(EffectStanding::HoldsTooLittle, $strength);
+        }
         if ($use->wetsLeaves() && $this->helps($situation, $strength)) {
             return Effect::of(EffectStanding::Helps, $strength);
         }
-        [$unit, $works, $basis, $sure] = $this->range($use, $id) ?? [null, null, 'practice', 'low'];
+        [$unit, $works, $basis, $sure] = $this->range($situation, $id) ?? [null, null, 'practice', 'low'];
         $amount = $unit === null ? null : $strength->in($unit);
         if ($unit === null || $works === null || $amount === null) {
             return Effect::of(EffectStanding::Unknown, $strength);
         }
         $lost = $situation->aftermath?->lost($id) ?? 0.0;
+        $least = self::NO_CLIFF * $works[0] * (1 - 1e-9);
         $standing = match (true) {
-            $amount->likely < $works[0] * (1 - 1e-9) => EffectStanding::TooWeak,
-            $amount->likely * (1.0 - $lost) < $works[0] * (1 - 1e-9) => EffectStanding::Spent,
-            $amount->low < $works[0] * (1 - 1e-9) => EffectStanding::PerhapsTooWeak,
+            $amount->likely < $least => EffectStanding::TooWeak,
+            $amount->likely * (1.0 - $lost) < $least => EffectStanding::Spent,
+            $amount->low < $least => EffectStanding::PerhapsTooWeak,
+            $amount->likely < self::HAIR_UNDER * $works[0] => EffectStanding::WeakSide,
             $amount->likely > $works[1] * (1 + 1e-9) => EffectStanding::MoreThanNeeded,
             default => EffectStanding::Works,
         };
@@ -111,7 +132,7 @@ final readonly class EffectRule implements Rule
             }
             foreach ($row->strings('with') as $other) {
                 if ($situation->mix->strengthOf($other) !== null) {
-                    return $amount->low >= $row->float('from') * (1 - 1e-9) && $amount->likely <= $works[1] * (1 + 1e-9);
+                    return $amount->likely >= $row->float('from') * (1 - 1e-9) && $amount->likely <= $works[1] * (1 + 1e-9);
                 }
             }
         }
@@ -120,10 +141,11 @@ final readonly class EffectRule implements Rule
     }
 
     /** @return array{string, array{float, float}|null, string, string}|null unit, range, basis, how sure */
-    private function range(UseOfSpray $use, string $substance): ?array
+    private function range(Situation $situation, string $substance): ?array
     {
+        $use = $situation->mix->recipe->use;
         if ($use->wetsLeaves()) {
-            $threshold = $this->leaves->of($substance);
+            $threshold = $this->leaves->of($substance, $situation->isBareWood());
 
             return $threshold === null ? null : [$threshold->unit, $threshold->works, $threshold->basis, $threshold->sure];
         }

@@ -21,8 +21,16 @@ final readonly class IngredientJob
         public string $sure,
     ) {}
 
-    public static function of(?int $line, string $ingredient, string $substance, Contribution $pull, Message $job, Message $said, string $basis, string $sure): self
-    {
+    public static function of(
+        ?int $line,
+        string $ingredient,
+        string $substance,
+        Contribution $pull,
+        Message $job,
+        Message $said,
+        string $basis,
+        string $sure,
+    ): self {
         return new self($line, $ingredient, $substance, $pull, $job, $said, $basis, $sure);
     }
 }

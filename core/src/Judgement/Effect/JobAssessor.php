@@ -47,7 +47,13 @@ final readonly class JobAssessor
         foreach ($sources as [$n, $name, $contents]) {
             foreach ($contents as $position => $content) {
                 // Of what holds several, each is asked by its own name.
-                $jobs[] = $this->ofSubstance($situation, $n, $position === 0 ? $name : $content->substance->name, $content->substance->id, $against);
+                $jobs[] = $this->ofSubstance(
+                    $situation,
+                    $n,
+                    $position === 0 ? $name : $content->substance->name,
+                    $content->substance->id,
+                    $against,
+                );
             }
         }
 
@@ -68,10 +74,13 @@ final readonly class JobAssessor
         $pull = match (true) {
             isset($against[$id]) => Contribution::Against,
             $effect->standing === EffectStanding::Helps => Contribution::Helps,
+            $effect->standing === EffectStanding::HoldsTooLittle => Contribution::Weak,
             $job === null => Contribution::Idle,
-            $situation->mix->recipe->use === UseOfSpray::Disinfect => $this->disinfecting->reaches($strength) ? Contribution::Pulls : Contribution::Weak,
+            $situation->mix->recipe->use === UseOfSpray::Disinfect => $this->disinfecting->reaches($strength)
+                ? Contribution::Pulls
+                : Contribution::Weak,
             default => match ($effect->standing) {
-                EffectStanding::Works => Contribution::Pulls,
+                EffectStanding::Works, EffectStanding::WeakSide => Contribution::Pulls,
                 EffectStanding::MoreThanNeeded => Contribution::Over,
                 EffectStanding::Unknown => Contribution::Unknown,
                 default => Contribution::Weak,
@@ -79,9 +88,25 @@ final readonly class JobAssessor
         };
 
         return IngredientJob::of(
-            $line, $name, $id, $pull, Message::of($effect->standing === EffectStanding::Helps ? 'job.emulsifier' : 'job.'.($job ?? 'none')),
-            Message::of($pull === Contribution::Weak && $effect->standing === EffectStanding::PerhapsTooWeak ? 'pull.perhaps-weak' : 'pull.'.$pull->value, ['other' => $against[$id] ?? ''] + $effect->params()),
-            $row?->string('basis') ?? 'practice', $row?->string('sure') ?? 'low',
+            $line,
+            $name,
+            $id,
+            $pull,
+            Message::of(
+                in_array($effect->standing, [EffectStanding::Helps, EffectStanding::HoldsTooLittle], true)
+                    ? 'job.emulsifier'
+                    : 'job.'.($job ?? 'none'),
+            ),
+            Message::of(
+                match (true) {
+                    $effect->standing === EffectStanding::HoldsTooLittle => 'pull.holds-too-little',
+                    $pull === Contribution::Weak && $effect->standing === EffectStanding::PerhapsTooWeak => 'pull.perhaps-weak',
+                    default => 'pull.'.$pull->value,
+                },
+                ['other' => $against[$id] ?? ''] + $effect->params(),
+            ),
+            $row?->string('basis') ?? 'practice',
+            $row?->string('sure') ?? 'low',
         );
     }
 

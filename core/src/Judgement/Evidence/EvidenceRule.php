@@ -35,8 +35,10 @@ final readonly class EvidenceRule implements Rule
     {
         return [
             RuleGround::plain('evidence', GroundTopic::Leaves, $this->prior->string('basis'), $this->prior->string('sure'), [
-                'spread' => $this->prior->float('spread'), 'width' => $this->prior->float('width'),
-                'patch' => $this->prior->float('luck_patch'), 'whole' => $this->prior->float('luck_whole'),
+                'spread' => $this->prior->float('spread'),
+                'width' => $this->prior->float('width'),
+                'patch' => $this->prior->float('luck_patch'),
+                'whole' => $this->prior->float('luck_whole'),
             ]),
             RuleGround::plain('patch', GroundTopic::Leaves, 'established guidance', 'high'),
         ];
@@ -58,21 +60,33 @@ final readonly class EvidenceRule implements Rule
             $now = $strength->in($unit)->likely ?? 0.0;
             $worst = null;
             foreach ($situation->circumstances->evidence->of($id) as $seen) {
-                if ($seen->score > $this->passed && $now >= $seen->strengths[$id] * (1 - 1e-9) && ($worst === null || $seen->score > $worst->score)) {
+                if (
+                    $seen->score > $this->passed &&
+                    $now >= $seen->strengths[$id] * (1 - 1e-9) &&
+                    ($worst === null || $seen->score > $worst->score)
+                ) {
                     $worst = $seen;
                 }
             }
             if ($worst !== null) {
-                yield Finding::of('evidence', $worst->score >= $this->stops ? Severity::Stop : Severity::Caution, 'evidence.burnt', [
-                    'substance' => $strength->substance->name,
-                    'strength' => $worst->strengths[$id],
-                    'now' => $now,
-                    'unit' => $unit,
-                    'percent' => 10.0 * $worst->score,
-                    'when' => $worst->when,
-                    'plant' => $situation->plantName(),
-                    'together' => count($worst->strengths),
-                ], 'own trial', 'medium', [$id])->from('evidence');
+                yield Finding::of(
+                    'evidence',
+                    $worst->score >= $this->stops ? Severity::Stop : Severity::Caution,
+                    'evidence.burnt',
+                    [
+                        'substance' => $strength->substance->name,
+                        'strength' => $worst->strengths[$id],
+                        'now' => $now,
+                        'unit' => $unit,
+                        'percent' => 10.0 * $worst->score,
+                        'when' => $worst->when,
+                        'plant' => $situation->plantName(),
+                        'together' => count($worst->strengths),
+                    ],
+                    'own trial',
+                    'medium',
+                    [$id],
+                )->from('evidence');
             }
         }
     }

@@ -90,7 +90,11 @@ final readonly class Learner
         $at = static fn (float $part): float => exp(self::quantile($weights, $part, $step));
         $bound = fn (float $k): float => max($this->least, min($this->most, $k));
 
-        return Learned::of(min($bound($at(0.5)), max(1.0, $borne)), Interval::of($bound($at(0.05)), $bound($at(0.5)), $bound($at(0.95))), count($seen));
+        return Learned::of(
+            min($bound($at(0.5)), max(1.0, $borne)),
+            Interval::of($bound($at(0.05)), $bound($at(0.5)), $bound($at(0.95))),
+            count($seen),
+        );
     }
 
     /** @param  list<float>  $weights */
@@ -112,8 +116,11 @@ final readonly class Learner
     private static function normal(float $x): float
     {
         $t = 1.0 / (1.0 + 0.2316419 * abs($x));
-        $tail = 0.3989422804 * exp(-0.5 * $x * $x)
-            * $t * (0.319381530 + $t * (-0.356563782 + $t * (1.781477937 + $t * (-1.821255978 + $t * 1.330274429))));
+        $tail =
+            0.3989422804 *
+            exp(-0.5 * $x * $x) *
+            $t *
+            (0.31938153 + $t * (-0.356563782 + $t * (1.781477937 + $t * (-1.821255978 + $t * 1.330274429))));
 
         return $x >= 0.0 ? 1.0 - $tail : $tail;
     }

@@ -13,6 +13,8 @@ final readonly class OwnEvidence
     /** @return list<Observation> of a spray with this substance in it */
     public function of(string $substance): array
     {
-        return array_values(array_filter($this->observations, static fn (Observation $one): bool => ($one->strengths[$substance] ?? 0.0) > 0.0));
+        return array_values(
+            array_filter($this->observations, static fn (Observation $one): bool => ($one->strengths[$substance] ?? 0.0) > 0.0),
+        );
     }
 }

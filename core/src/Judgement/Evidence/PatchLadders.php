@@ -20,8 +20,18 @@ final readonly class PatchLadders
 
     /** What damage by a substance looks like. */
     private const LOOKS = [
-        'potassium-soap' => 'soap', 'sodium-soap' => 'soap', 'detergent' => 'soap', 'vegetable-oil' => 'oil', 'neem-oil' => 'oil', 'mineral-oil' => 'oil',
-        'sodium-bicarbonate' => 'salt', 'potassium-bicarbonate' => 'salt', 'sodium-chloride' => 'salt', 'hydrogen-peroxide' => 'bleached', 'isopropanol' => 'alcohol', 'ethanol' => 'alcohol',
+        'potassium-soap' => 'soap',
+        'sodium-soap' => 'soap',
+        'detergent' => 'soap',
+        'vegetable-oil' => 'oil',
+        'neem-oil' => 'oil',
+        'mineral-oil' => 'oil',
+        'sodium-bicarbonate' => 'salt',
+        'potassium-bicarbonate' => 'salt',
+        'sodium-chloride' => 'salt',
+        'hydrogen-peroxide' => 'bleached',
+        'isopropanol' => 'alcohol',
+        'ethanol' => 'alcohol',
     ];
 
     public function __construct(private Table $patch) {}
@@ -58,6 +68,12 @@ final readonly class PatchLadders
             $steps[] = new PatchStep((float) $fraction, $wait);
         }
 
-        return PatchLadder::of($steps, $file->row('leaves')->interval(), array_values($looks), $score->float('passed'), $score->float('stops'));
+        return PatchLadder::of(
+            $steps,
+            $file->row('leaves')->interval(),
+            array_values($looks),
+            $score->float('passed'),
+            $score->float('stops'),
+        );
     }
 }

@@ -17,21 +17,50 @@ final readonly class HourRule implements Rule
 {
     /** Objections that speak of one matter. */
     private const MATTERS = [
-        'too-hot' => 'temperature', 'too-cold' => 'temperature', 'warm' => 'temperature', 'cool' => 'temperature', 'windy' => 'wind', 'still' => 'wind', 'rain' => 'rain', 'rain-later' => 'rain',
-        'damp' => 'air', 'dry' => 'air', 'drying-fast' => 'air', 'wet-leaf' => 'air', 'sun-never' => 'sun', 'sun' => 'sun', 'no-sun' => 'sun',
+        'too-hot' => 'temperature',
+        'too-cold' => 'temperature',
+        'warm' => 'temperature',
+        'cool' => 'temperature',
+        'windy' => 'wind',
+        'still' => 'wind',
+        'rain' => 'rain',
+        'rain-later' => 'rain',
+        'frost' => 'frost',
+        'damp' => 'air',
+        'dry' => 'air',
+        'drying-fast' => 'air',
+        'wet-leaf' => 'air',
+        'sun-never' => 'sun',
+        'sun' => 'sun',
+        'no-sun' => 'sun',
     ];
 
     public function __construct(private SprayWindows $windows) {}
 
     public function grounds(): array
     {
-        return array_map(static fn (SprayWindow $window): RuleGround => RuleGround::of(
-            "window.$window->id", GroundTopic::Hours, Message::of("ground.window.$window->id"), Message::of('ground.window.text', [
-                'from' => $window->temperature[0], 'to' => $window->temperature[1], 'well_from' => $window->ideal[0], 'well_to' => $window->ideal[1],
-                'cold' => $window->temperature[0] < -20.0 ? 'any' : 'some', 'wind' => $window->wind ?? 0.0, 'dry' => $window->dryHours ?? 0.0, 'humidity' => $window->humidity[1],
-                'sun' => Message::of("ground.window.sun.$window->sun"), 'bees' => Message::of("ground.window.bees.$window->bees"),
-            ]), $window->basis, $window->sure,
-        ), $this->windows->all);
+        return array_map(
+            static fn (SprayWindow $window): RuleGround => RuleGround::of(
+                "window.$window->id",
+                GroundTopic::Hours,
+                Message::of("ground.window.$window->id"),
+                Message::of('ground.window.text', [
+                    'from' => $window->temperature[0],
+                    'to' => $window->temperature[1],
+                    'well_from' => $window->ideal[0],
+                    'well_to' => $window->ideal[1],
+                    'cold' => $window->temperature[0] < -20.0 ? 'any' : 'some',
+                    'wind' => $window->wind ?? 0.0,
+                    'dry' => $window->dryHours ?? 0.0,
+                    'humidity' => $window->humidity[1],
+                    'sun' => Message::of("ground.window.sun.$window->sun"),
+                    'bees' => Message::of("ground.window.bees.$window->bees"),
+                ]),
+                $window->basis,
+                $window->sure,
+            ),
+            $this->windows->all,
+        );
     }
 
     public function sentences(): array
@@ -46,11 +75,15 @@ final readonly class HourRule implements Rule
             return;
         }
         $found = [];
-        foreach ($this->windows->all as $window) {
-            if (! $window->isFor($situation->mix)) {
-                continue;
-            }
-            foreach ($window->objections($hour, $situation->circumstances->indoors, $this->windows->deltaT, $situation->plant->nightBreathing ?? false) as $objection) {
+        foreach ($this->windows->for($situation->mix, $situation->isBareWood()) as $window) {
+            foreach (
+                $window->objections(
+                    $hour,
+                    $situation->circumstances->indoors,
+                    $this->windows->deltaT,
+                    $situation->plant->nightBreathing ?? false,
+                ) as $objection
+            ) {
                 $matter = self::MATTERS[$objection->id] ?? $objection->id;
                 if (! isset($found[$matter]) || $objection->severity->rank() > $found[$matter][0]->severity->rank()) {
                     $found[$matter] = [$objection, $window];
@@ -58,8 +91,17 @@ final readonly class HourRule implements Rule
             }
         }
         foreach ($found as [$objection, $window]) {
-            yield Finding::of('hour', $objection->severity, "hour.$objection->id", $this->said($objection->params, WeatherUnits::of($situation->circumstances->units)) + ['better' => $objection->better, 'part' => $hour->part->value ?? ''], $window->basis, $window->sure)
-                ->from("window.$window->id");
+            yield Finding::of(
+                'hour',
+                $objection->severity,
+                "hour.$objection->id",
+                $this->said($objection->params, WeatherUnits::of($situation->circumstances->units)) + [
+                    'better' => $objection->better,
+                    'part' => $hour->part->value ?? '',
+                ],
+                $window->basis,
+                $window->sure,
+            )->from("window.$window->id");
         }
     }
 
@@ -82,6 +124,10 @@ final readonly class HourRule implements Rule
             };
         }
 
-        return $said + ['ideal_low' => $units->sayDifference(2.0), 'ideal_high' => $units->sayDifference(8.0), 'too_dry' => $units->sayDifference(10.0)];
+        return $said + [
+            'ideal_low' => $units->sayDifference(2.0),
+            'ideal_high' => $units->sayDifference(8.0),
+            'too_dry' => $units->sayDifference(10.0),
+        ];
     }
 }

@@ -37,13 +37,54 @@ final readonly class SodiumLoad
         if (! $this->loads->has($use)) {
             return 0.0;
         }
-        $perMl = 0.0;
-        foreach ($this->sodium as $id => $part) {
-            $perMl += ($mix->strengthOf($id)->percentWv->likely ?? 0.0) / 100.0 * $part;
-        }
         $load = $this->loads->row($use);
 
-        return $perMl * $load->row('ml')->float('likely') * $load->row('reaches')->float('likely');
+        return $this->perMl(self::strengths($mix)) * $load->row('ml')->float('likely') * $load->row('reaches')->float('likely');
+    }
+
+    /** mg that so many mL of a mix bring to the ground under a plant. */
+    public function milligrams(Mix $mix, float $ml): float
+    {
+        return $this->milligramsOf(self::strengths($mix), $mix->recipe->use->value, $ml);
+    }
+
+    /**
+     * The same of what was put on before.
+     *
+     * @param  array<string, float>  $strengths  substance => % w/v
+     * @param  string  $use  foliar, dip, weed or drench; 0 of any other
+     */
+    public function milligramsOf(array $strengths, string $use, float $ml): float
+    {
+        return $this->loads->has($use)
+            ? 1000.0 * $this->perMl($strengths) * $ml * $this->loads->row($use)->row('reaches')->float('likely')
+            : 0.0;
+    }
+
+    /**
+     * g in a mL.
+     *
+     * @param  array<string, float>  $strengths  substance => % w/v
+     */
+    private function perMl(array $strengths): float
+    {
+        $perMl = 0.0;
+        foreach ($this->sodium as $id => $part) {
+            $perMl += (($strengths[$id] ?? 0.0) / 100.0) * $part;
+        }
+
+        return $perMl;
+    }
+
+    /** @return array<string, float> */
+    private static function strengths(Mix $mix): array
+    {
+        $strengths = [];
+        foreach ($mix->strengths as $strength) {
+            $strengths[$strength->substance->id] = $strength->percentWv->likely;
+        }
+
+        return $strengths;
     }
 
     /** Percentage points of exchangeable sodium that so many g/m² come to. */

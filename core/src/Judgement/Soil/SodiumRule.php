@@ -34,7 +34,8 @@ final readonly class SodiumRule implements Rule
     public function judge(Situation $situation): iterable
     {
         $each = $this->load->grams($situation->mix);
-        if ($each <= 0.0) {
+        // A pot is counted by what it holds.
+        if ($each <= 0.0 || $situation->circumstances->pot !== null) {
             return;
         }
         $times = $situation->mix->recipe->repeat->times ?? 1;

@@ -24,13 +24,13 @@ final readonly class Soil
     }
 
     /**
-     * By how many percentage points sodium raises what is exchangeable, at most: 100·(g/m² ÷ 22.98977) ÷ (depth·density·CEC·0.01), as though
-     * all of it reached the soil, stayed and was exchanged.
+     * By how many percentage points sodium raises what is exchangeable, at most: 100·(g/m² ÷ 22.98977) ÷ (depth·density·CEC·0.01), as
+     * though all of it reached the soil, stayed and was exchanged.
      *
      * @param  float  $sodium  g/m²
      */
     public function exchangeableRise(float $sodium): float
     {
-        return 100.0 * ($sodium / self::SODIUM) / ($this->depth * $this->density * $this->exchange * 0.01);
+        return (100.0 * ($sodium / self::SODIUM)) / ($this->depth * $this->density * $this->exchange * 0.01);
     }
 }

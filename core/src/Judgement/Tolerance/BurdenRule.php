@@ -33,7 +33,11 @@ final readonly class BurdenRule implements Rule
 
     public function grounds(): array
     {
-        return [RuleGround::plain('burden', GroundTopic::Leaves, $this->burden->string('basis'), $this->burden->string('sure'), ['factor' => $this->burden->float('factor')])];
+        return [
+            RuleGround::plain('burden', GroundTopic::Leaves, $this->burden->string('basis'), $this->burden->string('sure'), [
+                'factor' => $this->burden->float('factor'),
+            ]),
+        ];
     }
 
     public function sentences(): array

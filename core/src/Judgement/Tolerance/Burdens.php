@@ -7,6 +7,7 @@ namespace Nebbia\Core\Judgement\Tolerance;
 use Nebbia\Core\Data\Interval;
 use Nebbia\Core\Data\Row;
 use Nebbia\Core\Data\Table;
+use Nebbia\Core\Judgement\Effect\Emulsion;
 use Nebbia\Core\Judgement\Situation;
 
 /** How much of what leaves bear several actives take up together. */
@@ -14,7 +15,7 @@ final readonly class Burdens
 {
     private Row $figures;
 
-    public function __construct(Table $tolerances, private Limits $limits)
+    public function __construct(Table $tolerances, private Limits $limits, private Emulsion $emulsion)
     {
         $this->figures = $tolerances->part('burden');
     }
@@ -29,10 +30,15 @@ final readonly class Burdens
         $range = Interval::zero();
         $towardsStop = $mostTowardsStop = 0.0;
         $heaviest = '';
+        // What holds the oil is no active beside it.
+        $held = $this->emulsion->share($situation->mix);
         foreach ($situation->mix->strengths as $strength) {
             $id = $strength->substance->id;
             $limit = $this->limits->of($situation, $id);
             $amount = $limit === null ? null : $strength->in($limit->threshold->unit);
+            // What others in the mix have taken burdens nothing; what the water takes of soap is not known well enough to be counted on.
+            $amount = $amount?->times(1.0 - ($situation->aftermath?->lostToOthers($id) ?? 0.0));
+            $amount = $amount !== null && $held > 0.0 && $this->emulsion->isHolder($id) ? $amount->times(1.0 - $held) : $amount;
             if ($limit === null || $amount === null || $amount->likely <= 0.0 || $limit->careful <= 0.0) {
                 continue;
             }
@@ -51,6 +57,14 @@ final readonly class Burdens
         $holds = fn (string $list): bool => array_intersect($this->figures->strings($list), array_keys($shares)) !== [];
         $factor = $holds('penetrants') && $holds('alcohols') ? $this->figures->float('factor') : 1.0;
 
-        return new Burden(array_sum($shares) * $factor, $range->times($factor), $towardsStop, $mostTowardsStop, $factor, $shares, $heaviest);
+        return new Burden(
+            array_sum($shares) * $factor,
+            $range->times($factor),
+            $towardsStop,
+            $mostTowardsStop,
+            $factor,
+            $shares,
+            $heaviest,
+        );
     }
 }

@@ -25,10 +25,20 @@ final readonly class ConditionRule implements Rule
     public function grounds(): array
     {
         return [
-            ...array_map(static fn (Modifier $modifier): RuleGround => RuleGround::of(
-                "modifier.$modifier->id", GroundTopic::Conditions, Message::of("ground.modifier.$modifier->id"), Message::of("modifier.$modifier->id"), $modifier->basis, $modifier->sure,
-            ), $this->modifiers->all),
-            RuleGround::plain('modifiers', GroundTopic::Conditions, $this->modifiers->basis, $this->modifiers->sure, ['floor' => $this->modifiers->floor]),
+            ...array_map(
+                static fn (Modifier $modifier): RuleGround => RuleGround::of(
+                    "modifier.$modifier->id",
+                    GroundTopic::Conditions,
+                    Message::of("ground.modifier.$modifier->id"),
+                    Message::of("modifier.$modifier->id"),
+                    $modifier->basis,
+                    $modifier->sure,
+                ),
+                $this->modifiers->all,
+            ),
+            RuleGround::plain('modifiers', GroundTopic::Conditions, $this->modifiers->basis, $this->modifiers->sure, [
+                'floor' => $this->modifiers->floor,
+            ]),
             RuleGround::plain('condition.sick', GroundTopic::Conditions, 'practice', 'low'),
         ];
     }
@@ -37,7 +47,10 @@ final readonly class ConditionRule implements Rule
     {
         return [
             'condition.sick',
-            ...array_map(static fn (string $id): string => "condition.$id", array_values(array_diff(array_column($this->modifiers->all, 'id'), self::OF_THE_HOUR))),
+            ...array_map(
+                static fn (string $id): string => "condition.$id",
+                array_values(array_diff(array_column($this->modifiers->all, 'id'), self::OF_THE_HOUR)),
+            ),
         ];
     }
 
@@ -60,7 +73,11 @@ final readonly class ConditionRule implements Rule
         }
         foreach ($held as $modifier) {
             if (($use->wetsLeaves() || ($use->wetsRoots() && $modifier->roots)) && ! in_array($modifier->id, self::OF_THE_HOUR, true)) {
-                yield $this->finding($situation, $modifier, $modifier->id === 'flowering' ? Severity::Caution : ($modifier->capped ? Severity::Fine : Severity::Notice));
+                yield $this->finding(
+                    $situation,
+                    $modifier,
+                    $modifier->id === 'flowering' ? Severity::Caution : ($modifier->capped ? Severity::Fine : Severity::Notice),
+                );
             }
         }
         if ($use->wetsLeaves() && $now->is('sick')) {
@@ -70,10 +87,17 @@ final readonly class ConditionRule implements Rule
 
     private function finding(Situation $situation, Modifier $modifier, Severity $severity): Finding
     {
-        return Finding::of('condition', $severity, "condition.$modifier->id", [
-            'plant' => $situation->plantName(),
-            'percent' => 100.0 * ($modifier->factor ?? 1.0),
-            'harsher' => 100.0 * ($modifier->harsherFactor ?? $modifier->factor ?? 1.0),
-        ], $modifier->basis, $modifier->sure)->from("modifier.$modifier->id");
+        return Finding::of(
+            'condition',
+            $severity,
+            "condition.$modifier->id",
+            [
+                'plant' => $situation->plantName(),
+                'percent' => 100.0 * ($modifier->factor ?? 1.0),
+                'harsher' => 100.0 * ($modifier->harsherFactor ?? ($modifier->factor ?? 1.0)),
+            ],
+            $modifier->basis,
+            $modifier->sure,
+        )->from("modifier.$modifier->id");
     }
 }

@@ -10,8 +10,12 @@ enum EffectStanding: string
     case Works = 'works';
     /** It carries another, and need not work by itself. */
     case Helps = 'helps';
+    /** It is there for the oil, and too little of it is left to hold it; that is said of the oil. */
+    case HoldsTooLittle = 'holds-too-little';
     case TooWeak = 'too-weak';
-    /** Only the lower end is too weak. */
+    /** Somewhat below where it works: less sure, not useless. */
+    case WeakSide = 'weak-side';
+    /** Likely enough, and only the lower end too weak. */
     case PerhapsTooWeak = 'perhaps-too-weak';
     /** Enough went in, but too little is left of it. */
     case Spent = 'spent';

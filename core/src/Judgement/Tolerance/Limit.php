@@ -10,7 +10,9 @@ use Nebbia\Core\Plant\Modifier;
 use Nebbia\Core\Plant\SensitivityGroup;
 use Nebbia\Core\Plant\Threshold;
 
-/** What a plant bears of one substance as it stands: the threshold of its group, times what stage, strain, hour and experience make of it. */
+/**
+ * What a plant bears of one substance as it stands: the threshold of its group, times what stage, strain, hour and experience make of it.
+ */
 final readonly class Limit
 {
     /**
@@ -29,8 +31,15 @@ final readonly class Limit
     ) {}
 
     /** @param  list<Modifier>  $modifiers */
-    public static function of(Threshold $threshold, SensitivityGroup $group, float $careful, ?float $stop, float $factor, array $modifiers, ?Learned $learned): self
-    {
+    public static function of(
+        Threshold $threshold,
+        SensitivityGroup $group,
+        float $careful,
+        ?float $stop,
+        float $factor,
+        array $modifiers,
+        ?Learned $learned,
+    ): self {
         return new self($threshold, $group, $careful, $stop, $factor, $modifiers, $learned);
     }
 

@@ -30,10 +30,13 @@ final class Limits
     /** @var WeakMap<Circumstances, list<Modifier>> */
     private WeakMap $current;
 
-    public function __construct(private readonly Modifiers $modifiers, private readonly Thresholds $leaves, private readonly Learner $learner)
-    {
-        $this->found = new WeakMap;
-        $this->current = new WeakMap;
+    public function __construct(
+        private readonly Modifiers $modifiers,
+        private readonly Thresholds $leaves,
+        private readonly Learner $learner,
+    ) {
+        $this->found = new WeakMap();
+        $this->current = new WeakMap();
     }
 
     /** Null where no figure for leaves is known. */
@@ -51,7 +54,7 @@ final class Limits
 
     private function find(Situation $situation, string $substance): ?Limit
     {
-        $threshold = $this->leaves->of($substance);
+        $threshold = $this->leaves->of($substance, $situation->isBareWood());
         if ($threshold === null) {
             return null;
         }
@@ -71,7 +74,15 @@ final class Limits
         $careful = $usualCareful * $factor;
         $stop = $usualStop === null ? null : $usualStop * ($capped ? min(1.0, $factor) : $factor);
 
-        return Limit::of($threshold, $group, ($stop === null ? $careful : min($careful, $stop)) * $k, $stop === null ? null : $stop * $k, $factor, $holding, $learned);
+        return Limit::of(
+            $threshold,
+            $group,
+            ($stop === null ? $careful : min($careful, $stop)) * $k,
+            $stop === null ? null : $stop * $k,
+            $factor,
+            $holding,
+            $learned,
+        );
     }
 
     /**
@@ -85,8 +96,11 @@ final class Limits
         $onRoots = $situation->mix->recipe->use === UseOfSpray::Drench;
         $held = [];
         foreach ($this->current($now) as $modifier) {
-            if ((! $onRoots || $modifier->roots) && ($modifier->days === null || ($now->history->daysSince[$substance] ?? INF) <= $modifier->days)
-                && (! isset($held[$modifier->group]) || $modifier->factorFor($substance) < $held[$modifier->group]->factorFor($substance))) {
+            if (
+                (! $onRoots || $modifier->roots) &&
+                ($modifier->days === null || ($now->history->daysSince[$substance] ?? INF) <= $modifier->days) &&
+                (! isset($held[$modifier->group]) || $modifier->factorFor($substance) < $held[$modifier->group]->factorFor($substance))
+            ) {
                 $held[$modifier->group] = $modifier;
             }
         }
@@ -101,7 +115,12 @@ final class Limits
      */
     private function current(Circumstances $now): array
     {
-        return $this->current[$now] ??= array_values(array_filter($this->modifiers->all, fn (Modifier $modifier): bool => $modifier->factor !== null && $this->mayHold($modifier, $now)));
+        return $this->current[$now] ??= array_values(
+            array_filter(
+                $this->modifiers->all,
+                fn (Modifier $modifier): bool => $modifier->factor !== null && $this->mayHold($modifier, $now),
+            ),
+        );
     }
 
     private function mayHold(Modifier $modifier, Circumstances $now): bool
@@ -117,9 +136,9 @@ final class Limits
         $temperature = $now->hour?->temperature;
         $humidity = $now->hour?->humidity;
 
-        return ($modifier->over !== null && $temperature !== null && $temperature >= $modifier->over)
-            || ($modifier->humid !== null && $humidity !== null && $humidity > $modifier->humid)
-            || ($modifier->days !== null && ! $now->history->washed && $now->history->daysSince !== []);
+        return ($modifier->over !== null && $temperature !== null && $temperature >= $modifier->over) ||
+            ($modifier->humid !== null && $humidity !== null && $humidity > $modifier->humid) ||
+            ($modifier->days !== null && ! $now->history->washed && $now->history->daysSince !== []);
     }
 
     private function learned(Situation $situation, string $substance, float $careful): ?Learned
@@ -130,8 +149,8 @@ final class Limits
     }
 
     /**
-     * How strong what was on a leaf was, 1 being the usual threshold: a clean leaf speaks of each substance by itself; a hurt one of all that was
-     * on it, taken together.
+     * How strong what was on a leaf was, 1 being the usual threshold: a clean leaf speaks of each substance by itself; a hurt one of all
+     * that was on it, taken together.
      *
      * @return Closure(Observation): float
      */

@@ -51,15 +51,23 @@ final readonly class DisinfectingRule implements Rule
                     continue;
                 }
                 $reaches = $amount->low >= $works[0] * (1 - 1e-9);
-                yield Finding::of('disinfecting', $reaches ? Severity::Fine : Severity::Notice, $reaches ? 'disinfecting.fine' : 'disinfecting.too-weak', [
-                    'substance' => $strength->substance->name,
-                    'likely' => $amount->likely,
-                    'low' => $amount->low,
-                    'from' => $works[0],
-                    'to' => $works[1],
-                    'unit' => $row->string('unit'),
-                    'contact' => $row->string('contact'),
-                ], $row->string('basis'), $row->string('sure'), [$substance])->from('disinfecting');
+                yield Finding::of(
+                    'disinfecting',
+                    $reaches ? Severity::Fine : Severity::Notice,
+                    $reaches ? 'disinfecting.fine' : 'disinfecting.too-weak',
+                    [
+                        'substance' => $strength->substance->name,
+                        'likely' => $amount->likely,
+                        'low' => $amount->low,
+                        'from' => $works[0],
+                        'to' => $works[1],
+                        'unit' => $row->string('unit'),
+                        'contact' => $row->string('contact'),
+                    ],
+                    $row->string('basis'),
+                    $row->string('sure'),
+                    [$substance],
+                )->from('disinfecting');
             }
         }
     }

@@ -39,19 +39,35 @@ final readonly class PreparationRule implements Rule
             $place = $kind->usualPlace();
             $life = $kind->life($place);
             $percent = $kind->method->recovered->times(100.0);
-            $grounds[] = RuleGround::of("making.$kind->id", GroundTopic::Makings, $kind->name(), Message::of('ground.making.text', [
-                'note' => Message::of("making.note.$kind->id"), 'stands' => $kind->hours->likely > 0.0 ? 'yes' : 'no',
-                'from' => Length::of($kind->hours->low), 'to' => Length::of($kind->hours->high),
-                'strained' => $kind->method->isStrained() ? 'yes' : 'no', 'least' => $percent->low, 'most' => $percent->high,
-                'place' => $place->value, 'keeps' => Length::of($life->likely ?? 0.0), 'short' => Length::of($life->low ?? 0.0), 'long' => Length::of($life->high ?? 0.0),
-            ]), $kind->basis, $kind->sure);
+            $grounds[] = RuleGround::of(
+                "making.$kind->id",
+                GroundTopic::Makings,
+                $kind->name(),
+                Message::of('ground.making.text', [
+                    'note' => Message::of("making.note.$kind->id"),
+                    'stands' => $kind->hours->likely > 0.0 ? 'yes' : 'no',
+                    'from' => Length::of($kind->hours->low),
+                    'to' => Length::of($kind->hours->high),
+                    'strained' => $kind->method->isStrained() ? 'yes' : 'no',
+                    'least' => $percent->low,
+                    'most' => $percent->high,
+                    'place' => $place->value,
+                    'keeps' => Length::of($life->likely ?? 0.0),
+                    'short' => Length::of($life->low ?? 0.0),
+                    'long' => Length::of($life->high ?? 0.0),
+                ]),
+                $kind->basis,
+                $kind->sure,
+            );
         }
         $figures = $this->soap->part('figures');
 
         return [
             ...$grounds,
             RuleGround::plain('soap', GroundTopic::Makings, 'established guidance', 'medium', [
-                'low' => $figures->row('plan')->float('low'), 'high' => $figures->row('plan')->float('high'), 'ph' => $figures->row('ph')->float('likely'),
+                'low' => $figures->row('plan')->float('low'),
+                'high' => $figures->row('plan')->float('high'),
+                'ph' => $figures->row('ph')->float('likely'),
             ]),
             RuleGround::plain('preparation', GroundTopic::Makings, 'definition', 'high'),
             RuleGround::plain('preparation.caustic', GroundTopic::Makings, 'physical constant', 'high'),
@@ -61,7 +77,16 @@ final readonly class PreparationRule implements Rule
     public function sentences(): array
     {
         return array_map(static fn (string $key): string => "preparation.$key", [
-            'steeping', 'to-strain', 'untested', 'refused', 'deadly', 'gone-off', 'use-soon', 'empty', 'not-enough', 'caustic',
+            'steeping',
+            'to-strain',
+            'untested',
+            'refused',
+            'deadly',
+            'gone-off',
+            'use-soon',
+            'empty',
+            'not-enough',
+            'caustic',
         ]);
     }
 
@@ -69,7 +94,10 @@ final readonly class PreparationRule implements Rule
     {
         $needed = [];
         foreach ($situation->mix->recipe->preparations() as $n => $jar) {
-            $needed[$jar->id] = [$jar, ($needed[$jar->id][1] ?? 0.0) + ($n < 0 ? $situation->mix->baseMl : $situation->mix->lines[$n]->volumeMl ?? 0.0)];
+            $needed[$jar->id] = [
+                $jar,
+                ($needed[$jar->id][1] ?? 0.0) + ($n < 0 ? $situation->mix->baseMl : $situation->mix->lines[$n]->volumeMl ?? 0.0),
+            ];
         }
         foreach ($needed as [$jar, $ml]) {
             yield from $this->state($jar);
@@ -102,29 +130,50 @@ final readonly class PreparationRule implements Rule
     }
 
     /**
-     * Thinned to a share s, the pH falls by no more than -log10 s, and less where carbonate holds it up: what a measured ash water is at least.
+     * Thinned to a share s, the pH falls by no more than -log10 s, and less where carbonate holds it up: what a measured ash water is at
+     * least.
      *
      * @return iterable<Finding>
      */
     private function caustic(Situation $situation, OnShelf $jar, float $ml): iterable
     {
         $all = $situation->mix->finalVolume->likely;
-        if (! $jar->kind->measurePh || $jar->ph === null || $ml <= 0.0 || $all <= 0.0 || $situation->mix->recipe->use !== UseOfSpray::Foliar) {
+        if (
+            ! $jar->kind->measurePh ||
+            $jar->ph === null ||
+            $ml <= 0.0 ||
+            $all <= 0.0 ||
+            $situation->mix->recipe->use !== UseOfSpray::Foliar
+        ) {
             return [];
         }
         $least = $jar->ph + log10(min(1.0, $ml / $all));
 
-        return $least <= $this->noLeaf ? [] : [$this->finding($jar, Severity::Stop, 'caustic', ['ph' => $jar->ph, 'least' => $least], 'physical constant')->from('preparation.caustic')];
+        return $least <= $this->noLeaf
+            ? []
+            : [
+                $this->finding($jar, Severity::Stop, 'caustic', ['ph' => $jar->ph, 'least' => $least], 'physical constant')->from(
+                    'preparation.caustic',
+                ),
+            ];
     }
 
     /** @param  array<string, string|int|float>  $params */
     private function finding(OnShelf $jar, Severity $severity, string $key, array $params, string $basis): Finding
     {
-        return Finding::of('preparation', $severity, "preparation.$key", ['name' => $jar->name] + $params, $basis, $basis === 'practice' ? 'low' : 'high')
-            ->from(match (true) {
+        return Finding::of(
+            'preparation',
+            $severity,
+            "preparation.$key",
+            ['name' => $jar->name] + $params,
+            $basis,
+            $basis === 'practice' ? 'low' : 'high',
+        )->from(
+            match (true) {
                 $basis === 'definition' => 'preparation',
                 $jar->kind->isSoap() => 'soap',
                 default => "making.{$jar->kind->id}",
-            });
+            },
+        );
     }
 }

@@ -31,12 +31,22 @@ final readonly class SurfaceRule implements Rule
 
     public function grounds(): array
     {
-        return array_values(array_map(static fn (Row $row): RuleGround => RuleGround::of(
-            'surface.'.$row->string('id'), GroundTopic::Leaves, Message::of('ground.surface.'.$row->string('id')), Message::of('ground.both', [
-                'because' => Message::of('surface.'.$row->string('id').'.because', ['plant' => Message::of('ground.a-plant')]),
-                'instead' => Message::of('surface.'.$row->string('id').'.instead'),
-            ]), $row->string('basis'), $row->string('sure'),
-        ), $this->surfaces->rows()));
+        return array_values(
+            array_map(
+                static fn (Row $row): RuleGround => RuleGround::of(
+                    'surface.'.$row->string('id'),
+                    GroundTopic::Leaves,
+                    Message::of('ground.surface.'.$row->string('id')),
+                    Message::of('ground.both', [
+                        'because' => Message::of('surface.'.$row->string('id').'.because', ['plant' => Message::of('ground.a-plant')]),
+                        'instead' => Message::of('surface.'.$row->string('id').'.instead'),
+                    ]),
+                    $row->string('basis'),
+                    $row->string('sure'),
+                ),
+                $this->surfaces->rows(),
+            ),
+        );
     }
 
     public function sentences(): array
@@ -54,9 +64,18 @@ final readonly class SurfaceRule implements Rule
             foreach ($row->strings('substances') as $id) {
                 $strength = $situation->mix->strengthOf($id);
                 if ($strength !== null && $strength->percentWv->likely > 0.0) {
-                    yield Finding::of('surface', $row->oneOf('severity', Severity::class), 'surface.'.$row->string('id'), [
-                        'plant' => $plant->name, 'substance' => $strength->substance->name,
-                    ], $row->string('basis'), $row->string('sure'), [$id]);
+                    yield Finding::of(
+                        'surface',
+                        $row->oneOf('severity', Severity::class),
+                        'surface.'.$row->string('id'),
+                        [
+                            'plant' => $plant->name,
+                            'substance' => $strength->substance->name,
+                        ],
+                        $row->string('basis'),
+                        $row->string('sure'),
+                        [$id],
+                    );
 
                     break;
                 }

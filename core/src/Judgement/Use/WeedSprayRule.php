@@ -30,12 +30,26 @@ final class WeedSprayRule implements Rule
     {
         $use = $situation->mix->recipe->use;
         if ($use === UseOfSpray::Weed) {
-            yield Finding::of('use', Severity::Caution, 'use.weed', [
-                'plant' => $situation->plant->name ?? Message::of('plant.wanted'),
-            ], 'established guidance', 'high')->from('use');
+            yield Finding::of(
+                'use',
+                Severity::Caution,
+                'use.weed',
+                [
+                    'plant' => $situation->plant->name ?? Message::of('plant.wanted'),
+                ],
+                'established guidance',
+                'high',
+            )->from('use');
         }
         if ($use === UseOfSpray::Wipe) {
-            yield Finding::of('use', Severity::Notice, 'use.wipe', ['plant' => $situation->plantName()], 'established guidance', 'medium')->from('use');
+            yield Finding::of(
+                'use',
+                Severity::Notice,
+                'use.wipe',
+                ['plant' => $situation->plantName()],
+                'established guidance',
+                'medium',
+            )->from('use');
         }
     }
 }

@@ -27,18 +27,35 @@ final readonly class ClaimRule implements Rule
     {
         $rows = [];
         foreach ($claims->rows() as $row) {
-            $rows[] = [$row, array_values($row->stringLists('all')), $row->strings('targets'), $row->strings('kinds'), $row->strings('uses')];
+            $rows[] = [
+                $row,
+                array_values($row->stringLists('all')),
+                $row->strings('targets'),
+                $row->strings('kinds'),
+                $row->strings('uses'),
+            ];
         }
         $this->rows = $rows;
     }
 
     public function grounds(): array
     {
-        return array_values(array_map(static fn (Row $row): RuleGround => RuleGround::of(
-            'claim.'.$row->string('id'), GroundTopic::Claims, Message::of('ground.claim.'.$row->string('id')), Message::of('ground.both', [
-                'because' => Message::of('ground.claim-why.'.$row->string('id')), 'instead' => Message::of('claim.'.$row->string('id').'.instead'),
-            ]), $row->string('basis'), $row->string('sure'),
-        ), $this->claims->rows()));
+        return array_values(
+            array_map(
+                static fn (Row $row): RuleGround => RuleGround::of(
+                    'claim.'.$row->string('id'),
+                    GroundTopic::Claims,
+                    Message::of('ground.claim.'.$row->string('id')),
+                    Message::of('ground.both', [
+                        'because' => Message::of('ground.claim-why.'.$row->string('id')),
+                        'instead' => Message::of('claim.'.$row->string('id').'.instead'),
+                    ]),
+                    $row->string('basis'),
+                    $row->string('sure'),
+                ),
+                $this->claims->rows(),
+            ),
+        );
     }
 
     public function sentences(): array
@@ -55,7 +72,15 @@ final readonly class ClaimRule implements Rule
             }
             $found = $this->substances($mix, $all);
             if ($found !== null) {
-                yield Finding::of('claim', $row->oneOf('severity', Severity::class), 'claim.'.$row->string('id'), $this->params($situation, $found), $row->string('basis'), $row->string('sure'), $found);
+                yield Finding::of(
+                    'claim',
+                    $row->oneOf('severity', Severity::class),
+                    'claim.'.$row->string('id'),
+                    $this->params($situation, $found),
+                    $row->string('basis'),
+                    $row->string('sure'),
+                    $found,
+                );
             }
         }
     }

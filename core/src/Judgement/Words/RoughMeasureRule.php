@@ -38,21 +38,39 @@ final class RoughMeasureRule implements Rule
         foreach ($situation->mix->lines as $line) {
             $unit = $line->line->amount->unit;
             $params = ['ingredient' => $line->line->ingredient->name];
-            if (! $line->isCalibrated && ! $unit->isPrecise() && $unit->kind === UnitKind::Volume && $unit->low !== null && $unit->high !== null
-                && $unit->high->toFloat() / $unit->low->toFloat() > self::ROUGH) {
-                yield Finding::of('measure', Severity::Notice, 'measure.rough', $params + [
-                    'amount' => AmountFormatter::people($line->line->amount),
-                    'unit' => $unit->label,
-                    'low' => $unit->low->toFloat(),
-                    'high' => $unit->high->toFloat(),
-                ], $unit->basis, $unit->sure)->from('measure');
+            if (
+                ! $line->isCalibrated &&
+                ! $unit->isPrecise() &&
+                $unit->kind === UnitKind::Volume &&
+                $unit->low !== null &&
+                $unit->high !== null &&
+                $unit->high->toFloat() / $unit->low->toFloat() > self::ROUGH
+            ) {
+                yield Finding::of(
+                    'measure',
+                    Severity::Notice,
+                    'measure.rough',
+                    $params + [
+                        'amount' => AmountFormatter::people($line->line->amount),
+                        'unit' => $unit->label,
+                        'low' => $unit->low->toFloat(),
+                        'high' => $unit->high->toFloat(),
+                    ],
+                    $unit->basis,
+                    $unit->sure,
+                )->from('measure');
             }
             if ($this->isTooSmall($line)) {
-                yield Finding::of('measure', Severity::Notice, 'measure.too-small', $params + [
-                    'ml' => $line->volumeMl ?? 0.0,
-                    'measure' => $line->measure->pretty ?? '',
-                    'error' => abs($line->measure->errorPercent ?? 0.0),
-                ])->from('measure');
+                yield Finding::of(
+                    'measure',
+                    Severity::Notice,
+                    'measure.too-small',
+                    $params + [
+                        'ml' => $line->volumeMl ?? 0.0,
+                        'measure' => $line->measure->pretty ?? '',
+                        'error' => abs($line->measure->errorPercent ?? 0.0),
+                    ],
+                )->from('measure');
             }
             if ($line->line->ingredient->weighOnly) {
                 yield Finding::of('measure', Severity::Caution, 'measure.weigh-only', $params, 'practice', 'medium')->from('measure');
@@ -66,6 +84,9 @@ final class RoughMeasureRule implements Rule
     /** Whoever writes grams weighs them. */
     private function isTooSmall(MixLine $line): bool
     {
-        return $line->line->amount->unit->kind !== UnitKind::Mass && $line->measure !== null && $line->volumeMl !== null && abs($line->measure->errorPercent) > self::WORST_SPOON_ERROR;
+        return $line->line->amount->unit->kind !== UnitKind::Mass &&
+            $line->measure !== null &&
+            $line->volumeMl !== null &&
+            abs($line->measure->errorPercent) > self::WORST_SPOON_ERROR;
     }
 }

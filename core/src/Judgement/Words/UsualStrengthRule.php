@@ -44,7 +44,7 @@ final class UsualStrengthRule implements Rule
 
     private function isAssumed(Ingredient $ingredient, Strength $strength): bool
     {
-        return $strength->isUsual && $ingredient->substance !== null
+        return $strength->isUsual && $ingredient->substance !== null && ! $ingredient->substance->isUnlabelled
             // Milk powder stands for ten times its weight of milk, which is no strength of a bottle.
             && ! ($ingredient->usual->isExact() && $ingredient->usual->likely === 100.0) && $ingredient->usual->likely <= 100.0;
     }

@@ -28,7 +28,11 @@ final readonly class Disinfecting
         foreach ($this->tolerances->rows('disinfecting') as $row) {
             foreach ($bottles as [$ingredient, $strength]) {
                 $substance = $ingredient->substance;
-                if ($substance !== null && in_array($substance->id, $row->strings('substances'), true) && $ingredient->id !== 'methylated-spirit') {
+                if (
+                    $substance !== null &&
+                    in_array($substance->id, $row->strings('substances'), true) &&
+                    $ingredient->id !== 'methylated-spirit'
+                ) {
                     $means[] = $this->means($row, $ingredient, $strength, $substance->id, $volumeMl);
                 }
             }
@@ -45,8 +49,19 @@ final readonly class Disinfecting
         $aim = min(self::AIM[$substance] ?? $least, 100.0 * $content->low);
         $reaches = 100.0 * $content->low >= $least * (1 - 1e-9);
         // Thinned by what is surely in it, so that it is not too weak.
-        $bottle = $reaches ? $volumeMl * $aim / (100.0 * $content->low) : null;
+        $bottle = $reaches ? ($volumeMl * $aim) / (100.0 * $content->low) : null;
 
-        return new DisinfectingMeans($ingredient, $strength, $reaches ? $aim : $least, $unit, $bottle, $bottle === null ? null : $volumeMl - $bottle, $row->string('contact'), $content->times(100.0), $row->string('basis'), $row->string('sure'));
+        return new DisinfectingMeans(
+            $ingredient,
+            $strength,
+            $reaches ? $aim : $least,
+            $unit,
+            $bottle,
+            $bottle === null ? null : $volumeMl - $bottle,
+            $row->string('contact'),
+            $content->times(100.0),
+            $row->string('basis'),
+            $row->string('sure'),
+        );
     }
 }

@@ -18,7 +18,9 @@ final class SoapException extends BadInput
     /** @param  string|null  $near  what it may have been meant to be */
     public static function unknownOil(string $name, ?string $near): self
     {
-        return (new self(Message::of($near === null ? 'soap.unknown-oil' : 'soap.misspelt-oil', ['name' => $name, 'near' => $near ?? ''])))->at('oil');
+        return (new self(
+            Message::of($near === null ? 'soap.unknown-oil' : 'soap.misspelt-oil', ['name' => $name, 'near' => $near ?? '']),
+        ))->at('oil');
     }
 
     public static function takesNoAlkali(string $name): self

@@ -11,8 +11,9 @@ use Nebbia\Core\Data\Table;
 /**
  * How much alkali oils take, and what becomes of both.
  *
- * Alkali for all the oil: sum of g oil × g KOH per g, by moles for other alkalis. A triglyceride gives one glycerol for three alkali, a fatty acid
- * one water for one; soap is what reacted less that. Superfat = 1 − moles of alkali / moles needed, with the corners of purity and oil as its bounds.
+ * Alkali for all the oil: sum of g oil × g KOH per g, by moles for other alkalis. A triglyceride gives one glycerol for three alkali, a
+ * fatty acid one water for one; soap is what reacted less that. Superfat = 1 − moles of alkali / moles needed, with the corners of purity
+ * and oil as its bounds.
  */
 final readonly class SoapMaker
 {
@@ -43,27 +44,51 @@ final readonly class SoapMaker
         $asBought = 0.0;
         foreach ($request->alkalis as $alkali) {
             $perMole += $alkali->share * $alkali->molar;
-            $asBought += $alkali->share * $alkali->molar / $alkali->purity->likely;
+            $asBought += ($alkali->share * $alkali->molar) / $alkali->purity->likely;
         }
         $product = $needed->likely * $asBought * (1.0 - $request->superfat / 100.0);
         $goesIn = $request->alkaliMass ?? $product;
         $have = $this->have($request, $goesIn / $asBought);
-        $superfat = Interval::of(100.0 * (1.0 - $have->high / $needed->low), 100.0 * (1.0 - $have->likely / $needed->likely), 100.0 * (1.0 - $have->low / $needed->high));
+        $superfat = Interval::of(
+            100.0 * (1.0 - $have->high / $needed->low),
+            100.0 * (1.0 - $have->likely / $needed->likely),
+            100.0 * (1.0 - $have->low / $needed->high),
+        );
         [$soap, $glycerol, $water, $left, $spare] = $this->react($request, $have->likely, $needed->likely, $perMole, 'likely');
         $richest = $this->react($request, $have->high, $needed->low, $perMole, 'low');
         $leanest = $this->react($request, $have->low, $needed->high, $perMole, 'high');
-        $range = static fn (float $a, float $middle, float $b): Interval => Interval::of(min($a, $middle, $b), $middle, max($a, $middle, $b));
+        $range = static fn (float $a, float $middle, float $b): Interval => Interval::of(
+            min($a, $middle, $b),
+            $middle,
+            max($a, $middle, $b),
+        );
         $soaps = $range($richest[0], $soap, $leanest[0]);
         $solvent = $this->figures->row('water')->interval()->times($goesIn);
 
         return new Soap(
             $request,
-            array_map(static fn (Alkali $alkali): array => [
-                $alkali, $needed->likely * $alkali->share * $alkali->molar, $goesIn / $asBought * $alkali->share * $alkali->molar / $alkali->purity->likely,
-            ], $request->alkalis),
-            $needed->likely * $perMole, $product, $goesIn, $superfat, $this->verdict($superfat), $soaps, $glycerol, $water,
-            $range($richest[3], $left, $leanest[3]), $range($leanest[4], $spare, $richest[4]), $have->likely * $perMole, $solvent,
-            $this->rise($request, $have, $solvent->likely), $soap / ($request->storage / 100.0),
+            array_map(
+                static fn (Alkali $alkali): array => [
+                    $alkali,
+                    $needed->likely * $alkali->share * $alkali->molar,
+                    (($goesIn / $asBought) * $alkali->share * $alkali->molar) / $alkali->purity->likely,
+                ],
+                $request->alkalis,
+            ),
+            $needed->likely * $perMole,
+            $product,
+            $goesIn,
+            $superfat,
+            $this->verdict($superfat),
+            $soaps,
+            $glycerol,
+            $water,
+            $range($richest[3], $left, $leanest[3]),
+            $range($leanest[4], $spare, $richest[4]),
+            $have->likely * $perMole,
+            $solvent,
+            $this->rise($request, $have, $solvent->likely),
+            $soap / ($request->storage / 100.0),
             ($request->oilGrams()->likely + $goesIn + $solvent->likely) / self::PASTE,
         );
     }
@@ -84,8 +109,8 @@ final readonly class SoapMaker
     {
         $low = $high = 0.0;
         foreach ($request->alkalis as $alkali) {
-            $low += $moles * $alkali->share * $alkali->purity->low / $alkali->purity->likely;
-            $high += $moles * $alkali->share * $alkali->purity->high / $alkali->purity->likely;
+            $low += ($moles * $alkali->share * $alkali->purity->low) / $alkali->purity->likely;
+            $high += ($moles * $alkali->share * $alkali->purity->high) / $alkali->purity->likely;
         }
 
         return Interval::of($low, $moles, $high);
@@ -104,9 +129,9 @@ final readonly class SoapMaker
 
                 continue;
             }
-            $moles = $share * $grams * $koh / Alkali::KOH;
+            $moles = ($share * $grams * $koh) / Alkali::KOH;
             $freed = match ($oil->sort) {
-                'triglyceride' => $moles / 3.0 * self::GLYCEROL,
+                'triglyceride' => ($moles / 3.0) * self::GLYCEROL,
                 'acid' => $moles * self::WATER,
                 default => 0.0,
             };
@@ -121,9 +146,14 @@ final readonly class SoapMaker
 
     private function verdict(Interval $superfat): SoapVerdict
     {
+        $figure = fn (string $name): float => $this->figures->row($name)->float('likely');
+
         return match (true) {
             $superfat->likely < -1e-9 => SoapVerdict::Refused,
-            $superfat->low < 0.0, $superfat->likely < $this->figures->row('exact')->float('likely') - 1e-9 => SoapVerdict::Possible,
+            $superfat->likely > $figure('separates') + 1e-9 => SoapVerdict::Rich,
+            // As is advised: the test that every soap has to pass is enough.
+            $superfat->likely >= $figure('plan') - 1e-9 => SoapVerdict::Sound,
+            $superfat->low < 0.0, $superfat->likely < $figure('exact') - 1e-9 => SoapVerdict::Possible,
             default => SoapVerdict::Sound,
         };
     }

@@ -35,8 +35,16 @@ final readonly class SoapReader
      *
      * @throws BadInput naming `oil`, `alkali`, `purity`, `superfat`, `alkali-mass`, `storage` or `vessel`
      */
-    public function read(array $oils, string $alkali, ?string $purity = null, ?string $superfat = null, ?string $alkaliMass = null, UnitSystem $units = UnitSystem::Us, ?string $storage = null, ?string $vessel = null): SoapRequest
-    {
+    public function read(
+        array $oils,
+        string $alkali,
+        ?string $purity = null,
+        ?string $superfat = null,
+        ?string $alkaliMass = null,
+        UnitSystem $units = UnitSystem::Us,
+        ?string $storage = null,
+        ?string $vessel = null,
+    ): SoapRequest {
         if ($oils === [] || count($oils) > self::MOST_OILS) {
             throw SoapException::noOil();
         }
@@ -47,10 +55,15 @@ final readonly class SoapReader
         $figures = $this->soap->whole()->row('figures');
 
         return new SoapRequest(
-            array_values($read), $this->alkalis($alkali, $purity),
-            $superfat === null || trim($superfat) === '' ? $figures->row('plan')->float('likely') : $this->percent($superfat, -20.0, 60.0) ?? throw SoapException::superfat(),
+            array_values($read),
+            $this->alkalis($alkali, $purity),
+            $superfat === null || trim($superfat) === ''
+                ? $figures->row('plan')->float('likely')
+                : $this->percent($superfat, -20.0, 60.0) ?? throw SoapException::superfat(),
             $alkaliMass === null || trim($alkaliMass) === '' ? null : $this->mass($alkaliMass, $units),
-            $storage === null || trim($storage) === '' ? $figures->row('storage')->float('likely') : $this->percent(rtrim(trim($storage), ' %'), 1.0, 60.0) ?? throw SoapException::storage(),
+            $storage === null || trim($storage) === ''
+                ? $figures->row('storage')->float('likely')
+                : $this->percent(rtrim(trim($storage), ' %'), 1.0, 60.0) ?? throw SoapException::storage(),
             $vessel === null || trim($vessel) === '' ? null : $this->vessel($vessel, $units),
         );
     }
@@ -67,11 +80,14 @@ final readonly class SoapReader
         }
         $size = $read->inBase();
 
-        return [$oil, match ($read->unit->kind) {
-            UnitKind::Mass => $size,
-            UnitKind::Volume => $size->times($oil->density ?? throw SoapException::weighIt($oil->name)),
-            default => throw SoapException::oilForm($amount),
-        }];
+        return [
+            $oil,
+            match ($read->unit->kind) {
+                UnitKind::Mass => $size,
+                UnitKind::Volume => $size->times($oil->density ?? throw SoapException::weighIt($oil->name)),
+                default => throw SoapException::oilForm($amount),
+            },
+        ];
     }
 
     /**

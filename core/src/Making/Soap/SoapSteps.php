@@ -32,22 +32,72 @@ final class SoapSteps
             [1, MixingStep::of('water', Message::of('soap.step.weigh-water', ['water' => $mass($soap->solvent->likely)]), null, $metal)],
         ];
         foreach ($soap->alkalis as [$alkali, , $grams]) {
-            $steps[] = [1, MixingStep::of('alkali', Message::of('soap.step.weigh-alkali', ['amount' => $mass($grams), 'name' => $alkali->name]), null, $lye)];
+            $steps[] = [
+                1,
+                MixingStep::of(
+                    'alkali',
+                    Message::of('soap.step.weigh-alkali', ['amount' => $mass($grams), 'name' => $alkali->name]),
+                    null,
+                    $lye,
+                ),
+            ];
         }
-        $steps[] = [1, MixingStep::of('dissolve', Message::of('soap.step.dissolve'), Message::of('soap.step.dissolve-how', ['hottest' => $soap->hottest()]), $lye)];
+        $steps[] = [
+            1,
+            MixingStep::of(
+                'dissolve',
+                Message::of('soap.step.dissolve'),
+                Message::of('soap.step.dissolve-how', ['hottest' => $soap->hottest()]),
+                $lye,
+            ),
+        ];
         foreach ($soap->request->oils as [$oil, $grams]) {
-            $steps[] = [1, MixingStep::of('oil', Message::of('soap.step.oil', ['amount' => $mass($grams->likely), 'name' => mb_strtolower($oil->name)]))];
+            $steps[] = [
+                1,
+                MixingStep::of(
+                    'oil',
+                    Message::of('soap.step.oil', ['amount' => $mass($grams->likely), 'name' => mb_strtolower($oil->name)]),
+                ),
+            ];
         }
 
         return [
             ...$steps,
             [1, MixingStep::of('warm', Message::of('soap.step.warm'))],
             [1, MixingStep::of('combine', Message::of('soap.step.combine'))],
-            [1, MixingStep::of('cook', Message::of('soap.step.cook'), Message::of('soap.step.cook-how'), [], [], self::timer('soap.step.cook', self::COOK_H))],
+            [
+                1,
+                MixingStep::of(
+                    'cook',
+                    Message::of('soap.step.cook'),
+                    Message::of('soap.step.cook-how'),
+                    [],
+                    [],
+                    self::timer('soap.step.cook', self::COOK_H),
+                ),
+            ],
             [1, MixingStep::of('rest', Message::of('soap.step.rest'), null, [], [], self::timer('soap.step.rest', self::REST_H))],
             [2, MixingStep::of('test', Message::of('soap.step.test'), Message::of('soap.step.test-how'))],
-            [2, MixingStep::of('thin', Message::of('soap.step.thin', ['volume' => $volume, 'percent' => $soap->request->storage]), Message::of('soap.step.thin-how'), [], [], self::timer('soap.step.thin-how', self::THIN_H))],
-            [3, MixingStep::of('label', Message::of('soap.step.label', ['percent' => $soap->request->storage]), Message::of('soap.step.spray', ['parts' => $soap->request->storage]), [Message::of('making.caution.children'), Message::of('making.caution.kitchen-never')])],
+            [
+                2,
+                MixingStep::of(
+                    'thin',
+                    Message::of('soap.step.thin', ['volume' => $volume, 'percent' => $soap->request->storage]),
+                    Message::of('soap.step.thin-how'),
+                    [],
+                    [],
+                    self::timer('soap.step.thin-how', self::THIN_H),
+                ),
+            ],
+            [
+                3,
+                MixingStep::of(
+                    'label',
+                    Message::of('soap.step.label', ['percent' => $soap->request->storage]),
+                    Message::of('soap.step.spray', ['parts' => $soap->request->storage]),
+                    [Message::of('making.caution.children'), Message::of('making.caution.kitchen-never')],
+                ),
+            ],
         ];
     }
 

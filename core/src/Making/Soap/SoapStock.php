@@ -24,7 +24,9 @@ use Nebbia\Core\Substance\Substances;
 final readonly class SoapStock
 {
     public function __construct(
-        private Kinds $kinds, private Substances $substances, private Ingredients $ingredients,
+        private Kinds $kinds,
+        private Substances $substances,
+        private Ingredients $ingredients,
         private SoapReader $reader,
         private SoapMaker $maker,
     ) {}
@@ -35,7 +37,8 @@ final readonly class SoapStock
     }
 
     /**
-     * What a planned soap is made of, as it is stored: `oils` (name => amount), `alkali`, `purity`, `superfat`, `alkali_mass`, `storage`, `vessel`.
+     * What a planned soap is made of, as it is stored: `oils` (name => amount), `alkali`, `purity`, `superfat`, `alkali_mass`, `storage`,
+     * `vessel`.
      *
      * @param  array<array-key, mixed>  $data
      *
@@ -46,14 +49,29 @@ final readonly class SoapStock
         $text = static function (string $field) use ($data): ?string {
             $value = $data[$field] ?? null;
 
-            return is_int($value) || is_float($value) ? (string) $value : ($value === null || is_string($value) ? $value : throw PreparationException::notText($field));
+            return is_int($value) || is_float($value)
+                ? (string) $value
+                : ($value === null || is_string($value)
+                    ? $value
+                    : throw PreparationException::notText($field));
         };
         $oils = [];
         foreach (is_array($data['oils'] ?? null) ? $data['oils'] : [] as $oil => $amount) {
             $oils[] = [(string) $oil, is_string($amount) ? $amount : throw PreparationException::notText('oils')];
         }
 
-        return $this->maker->make($this->reader->read($oils, $text('alkali') ?? 'KOH', $text('purity'), $text('superfat'), $text('alkali_mass'), $units, $text('storage'), $text('vessel')));
+        return $this->maker->make(
+            $this->reader->read(
+                $oils,
+                $text('alkali') ?? 'KOH',
+                $text('purity'),
+                $text('superfat'),
+                $text('alkali_mass'),
+                $units,
+                $text('storage'),
+                $text('vessel'),
+            ),
+        );
     }
 
     /**
@@ -77,7 +95,10 @@ final readonly class SoapStock
             $contents[] = Content::of($this->substances->of('vegetable-oil'), $per($soap->oilLeft));
         }
         if (! $isTested && $soap->alkaliLeft->high > 0.0) {
-            $contents[] = Content::of($this->substances->of($sodium > 0.5 ? 'sodium-hydroxide' : 'potassium-hydroxide'), $per($soap->alkaliLeft));
+            $contents[] = Content::of(
+                $this->substances->of($sodium > 0.5 ? 'sodium-hydroxide' : 'potassium-hydroxide'),
+                $per($soap->alkaliLeft),
+            );
         }
 
         return $contents;
@@ -108,9 +129,15 @@ final readonly class SoapStock
         $id = $data['id'] ?? '';
 
         return OnShelf::of(
-            is_string($id) ? $id : '', is_string($name) ? $name : $this->ingredients->named($kind->makes)->name, $kind, $this->ingredients->named($kind->makes),
+            is_string($id) ? $id : '',
+            is_string($name) ? $name : $this->ingredients->named($kind->makes)->name,
+            $kind,
+            $this->ingredients->named($kind->makes),
             $this->contents($soap, $soap->storageMl, $test?->hasPassed() === true),
-            $soap->verdict === SoapVerdict::Refused ? State::Refused : $timeline->state, $timeline->readyAt, $timeline->useBy, $soap->storageMl,
+            $soap->verdict === SoapVerdict::Refused ? State::Refused : $timeline->state,
+            $timeline->readyAt,
+            $timeline->useBy,
+            $soap->storageMl,
         );
     }
 
@@ -122,6 +149,7 @@ final readonly class SoapStock
         $ph = is_array($data) ? $data['ph'] ?? null : null;
 
         return is_array($data) && is_bool($data['clear'] ?? null) && (is_int($ph) || is_float($ph)) && $ph >= 0 && $ph <= 14
-            ? SoapTest::of($data['clear'], (float) $ph) : throw PreparationException::ph()->renamed('test');
+            ? SoapTest::of($data['clear'], (float) $ph)
+            : throw PreparationException::ph()->renamed('test');
     }
 }

@@ -11,6 +11,8 @@ enum SoapVerdict: string
     case Refused = 'refused';
     /** Free alkali is possible within what purity and oils leave open. */
     case Possible = 'possible';
-    /** Oil is left over in any case, once it is cooked through. */
+    /** As much oil is left over as is planned for, once it is cooked through; the test tells. */
     case Sound = 'sound';
+    /** More oil is left over than a liquid soap holds. */
+    case Rich = 'rich';
 }

@@ -16,7 +16,7 @@ final class Drops
     public function __construct(private readonly Table $drops) {}
 
     /**
-     * @param  string  $kind  watery, oily or thick
+     * @param  string  $kind  watery, oily or thick; handful for what a hand takes of something spooned
      * @return Interval mL
      */
     public function of(string $kind): Interval

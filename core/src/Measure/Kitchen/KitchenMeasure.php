@@ -11,12 +11,7 @@ use Nebbia\Core\Measure\Unit;
  */
 final readonly class KitchenMeasure
 {
-    private function __construct(
-        public string $text,
-        public string $pretty,
-        public float $ml,
-        public float $errorPercent,
-    ) {}
+    private function __construct(public string $text, public string $pretty, public float $ml, public float $errorPercent) {}
 
     /** So many cups are no longer counted. */
     private const MOST_CUPS = 12;
@@ -30,7 +25,11 @@ final readonly class KitchenMeasure
         if (($terms[0][1] ?? '') === 'cup' && $terms[0][0] > self::MOST_CUPS) {
             $whole = (int) floor($terms[0][0] / $large[0] + 1e-9);
             $rest = $terms[0][0] - $whole * $large[0];
-            $terms = [...($whole > 0 ? [[(float) $whole, $large[1]]] : []), ...($rest > 1e-9 ? [[$rest, 'cup']] : []), ...array_slice($terms, 1)];
+            $terms = [
+                ...$whole > 0 ? [[(float) $whole, $large[1]]] : [],
+                ...$rest > 1e-9 ? [[$rest, 'cup']] : [],
+                ...array_slice($terms, 1),
+            ];
         }
         $plain = $pretty = [];
         foreach ($terms as [$number, $label]) {

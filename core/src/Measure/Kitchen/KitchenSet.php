@@ -49,7 +49,7 @@ final class KitchenSet
         $perTbsp = (int) round($this->tbsp / $this->tsp);
         $this->teaspoons[] = [self::EIGHTH, 'tsp', self::EIGHTH * $this->tsp];
         for ($quarters = 1; $quarters < 8 * $perTbsp; $quarters++) {
-            $spoon = [$quarters / 4, 'tsp', $quarters / 4 * $this->tsp];
+            $spoon = [$quarters / 4, 'tsp', ($quarters / 4) * $this->tsp];
             $this->manyTeaspoons[] = $spoon;
             if ($quarters < 4 * $perTbsp) {
                 $this->teaspoons[] = $spoon;
@@ -130,7 +130,7 @@ final class KitchenSet
         }
         if ($terms === [] && $missing < $this->tbsp) {
             // A small dose may take quarters and an eighth.
-            $quarters = floor(4 * $missing / $this->tsp) / 4;
+            $quarters = floor((4 * $missing) / $this->tsp) / 4;
             if ($quarters > 0.0) {
                 $completions[] = [[[$quarters, 'tsp'], [self::EIGHTH, 'tsp']], ($quarters + self::EIGHTH) * $this->tsp];
             }
@@ -142,7 +142,10 @@ final class KitchenSet
         };
         foreach ($kinds as $spoons) {
             // An eighth is a spoon for doses of its own, not for finishing off tablespoons.
-            $nearest = $this->nearestSpoon($terms === [] ? $spoons : array_filter($spoons, static fn (array $spoon): bool => $spoon[0] !== self::EIGHTH), $missing);
+            $nearest = $this->nearestSpoon(
+                $terms === [] ? $spoons : array_filter($spoons, static fn (array $spoon): bool => $spoon[0] !== self::EIGHTH),
+                $missing,
+            );
             if ($nearest !== null) {
                 $completions[] = [[...$terms, [$nearest[0], $nearest[1]]], $nearest[2]];
             }

@@ -56,7 +56,12 @@ final readonly class Calibration
         $likely = array_sum($sizes) / count($sizes) / $count;
         $off = max($step / 2 / $count + (max($sizes) - min($sizes)) / 2 / $count, self::HAND * $likely);
 
-        return self::known($unit, $ingredient, Interval::of(max($likely - $off, $likely / 10), $likely, $likely + $off), $kind === UnitKind::Mass);
+        return self::known(
+            $unit,
+            $ingredient,
+            Interval::of(max($likely - $off, $likely / 10), $likely, $likely + $off),
+            $kind === UnitKind::Mass,
+        );
     }
 
     /** As it was worked out before and kept. */

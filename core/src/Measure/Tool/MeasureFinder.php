@@ -31,14 +31,31 @@ final readonly class MeasureFinder
      * @param  bool  $isLiquid  then it is rather poured than weighed
      * @param  float  $volumeSpread  by which a volume of it may be off in weight, as spooned powders are
      */
-    public function find(?float $ml, ?float $grams, ?Interval $drop = null, float $volumeSpread = 0.0, bool $weighOnly = false, bool $isLiquid = false): ?Measurement
-    {
+    public function find(
+        ?float $ml,
+        ?float $grams,
+        ?Interval $drop = null,
+        float $volumeSpread = 0.0,
+        bool $weighOnly = false,
+        bool $isLiquid = false,
+    ): ?Measurement {
         $found = $grams === null || $grams <= 0.0 ? [] : $this->weighed($grams, $isLiquid ? self::WEIGHING_A_LIQUID : 1.0);
         if ($ml !== null && $ml > 0.0 && ! $weighOnly) {
-            $found = [...$found, ...$this->spooned($ml, $volumeSpread), ...$this->drawn($ml, $volumeSpread), ...($drop === null ? [] : $this->dropped($ml, $drop))];
+            $found = [
+                ...$found,
+                ...$this->spooned($ml, $volumeSpread),
+                ...$this->drawn($ml, $volumeSpread),
+                ...$drop === null ? [] : $this->dropped($ml, $drop),
+            ];
         }
 
         return $this->best($found);
+    }
+
+    /** Drop by drop, however much drops differ; null where there is no dropper, or they are too many to count. */
+    public function drops(float $ml, Interval $drop): ?Measurement
+    {
+        return $this->dropped($ml, $drop)[0] ?? null;
     }
 
     /**
@@ -51,9 +68,13 @@ final readonly class MeasureFinder
         $best = null;
         foreach ($found as $one) {
             $isNear = $one->isWithin($this->kit->within);
-            $better = $best === null || ($isNear === $best->isWithin($this->kit->within)
-                ? ($isNear ? $one->isBetterThan($best) : $one->worst() < $best->worst())
-                : $isNear);
+            $better =
+                $best === null ||
+                ($isNear === $best->isWithin($this->kit->within)
+                    ? ($isNear
+                        ? $one->isBetterThan($best)
+                        : $one->worst() < $best->worst())
+                    : $isNear);
             $best = $better ? $one : $best;
         }
 
@@ -72,7 +93,11 @@ final readonly class MeasureFinder
             if ($reading > 0.0 && $reading <= $scale->size) {
                 $found[] = Measurement::of(
                     [Message::of('measuring.weigh', ['amount' => self::figures($reading), 'tool' => $scale->name])],
-                    $reading, $grams, $scale->step / 2 / $reading, $effort, true,
+                    $reading,
+                    $grams,
+                    $scale->step / 2 / $reading,
+                    $effort,
+                    true,
                 );
             }
         }
@@ -100,10 +125,13 @@ final readonly class MeasureFinder
                 $terms[] = Message::of('measuring.full', ['n' => $whole, 'tool' => $tool->name, 'amount' => self::figures($tool->size)]);
             }
             if ($rest > 0.0) {
-                $terms[] = Message::of($whole > 0 ? 'measuring.rest' : 'measuring.draw', ['amount' => self::figures($rest), 'tool' => $tool->name]);
+                $terms[] = Message::of($whole > 0 ? 'measuring.rest' : 'measuring.draw', [
+                    'amount' => self::figures($rest),
+                    'tool' => $tool->name,
+                ]);
             }
             $draws = $whole + ($rest > 0.0 ? 1 : 0);
-            $found[] = Measurement::of($terms, $amount, $ml, $draws * $tool->step / 2 / $amount + $spread, (float) $draws);
+            $found[] = Measurement::of($terms, $amount, $ml, ($draws * $tool->step) / 2 / $amount + $spread, (float) $draws);
         }
 
         return $found;
@@ -119,10 +147,15 @@ final readonly class MeasureFinder
         }
         $spread = max($drop->high / $drop->likely - 1.0, 1.0 - $drop->low / $drop->likely);
 
-        return [Measurement::of(
-            [Message::of('measuring.drops', ['n' => $count, 'tool' => $droppers[0]->name])],
-            $count * $drop->likely, $ml, $spread, max(1.0, $count / 10),
-        )];
+        return [
+            Measurement::of(
+                [Message::of('measuring.drops', ['n' => $count, 'tool' => $droppers[0]->name])],
+                $count * $drop->likely,
+                $ml,
+                $spread,
+                max(1.0, $count / 10),
+            ),
+        ];
     }
 
     /** @return list<Measurement> the best of spoons and cups */
@@ -131,7 +164,14 @@ final readonly class MeasureFinder
         $spoons = $this->kit->all(ToolKind::Spoon);
         $best = null;
         $near = $this->kit->within * $ml;
-        $try = function (int $from, float $sum, int $scoops, int $kinds, array $counts) use (&$try, &$best, $spoons, $ml, $spread, $near): void {
+        $try = function (int $from, float $sum, int $scoops, int $kinds, array $counts) use (
+            &$try,
+            &$best,
+            $spoons,
+            $ml,
+            $spread,
+            $near,
+        ): void {
             if ($best !== null && $scoops > $best[1] && abs($best[0] - $ml) + $spread * $best[0] <= $near) {
                 // More scoops cannot be better than fewer that are near enough.
                 return;

@@ -23,8 +23,15 @@ final readonly class StockDilution
         public float $worst,
     ) {}
 
-    public static function of(Measurement $take, Measurement $water, Measurement $use, float $stockMl, float $amount, float $wanted, float $worst): self
-    {
+    public static function of(
+        Measurement $take,
+        Measurement $water,
+        Measurement $use,
+        float $stockMl,
+        float $amount,
+        float $wanted,
+        float $worst,
+    ): self {
         return new self($take, $water, $use, $stockMl, $amount, $wanted, $worst);
     }
 
@@ -37,7 +44,7 @@ final readonly class StockDilution
     /** mL of water that come into the spray with it, which the base has to be short of. */
     public function waterInUseMl(): float
     {
-        return $this->water->amount * $this->use->amount / $this->stockMl;
+        return ($this->water->amount * $this->use->amount) / $this->stockMl;
     }
 
     public function error(): float

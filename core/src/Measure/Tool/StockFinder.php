@@ -44,7 +44,7 @@ final class StockFinder
             foreach (self::FACTORS as $factor) {
                 $wanted = $take->amount * ($factor - ($isLiquid ? 1 : 0));
                 $water = $take->amount < 2 * $dose || $wanted > self::MOST_STOCK ? null : $this->volume($wanted);
-                if ($water === null || (! $isLiquid && $soluble !== null && $take->amount > $soluble * $water->amount / 100)) {
+                if ($water === null || (! $isLiquid && $soluble !== null && $take->amount > ($soluble * $water->amount) / 100)) {
                     continue;
                 }
                 $one = $this->stock($take, $water, $dose, $isLiquid);
@@ -60,24 +60,27 @@ final class StockFinder
     private function stock(Measurement $take, Measurement $water, float $dose, bool $isLiquid): ?StockDilution
     {
         $stock = $water->amount + ($isLiquid ? $take->amount : 0.0);
-        $use = $this->volume($dose * $stock / $take->amount);
+        $use = $this->volume(($dose * $stock) / $take->amount);
         if ($use === null || $use->amount > 0.9 * $stock || $stock > self::MOST_STOCK) {
             return null;
         }
         // Worst cases: much of the ingredient in little water, or the reverse.
-        $got = static fn (float $a, float $w, float $u): float => $use->amount * $u * $take->amount * $a / ($water->amount * $w + ($isLiquid ? $take->amount * $a : 0.0));
+        $got = static fn (float $a, float $w, float $u): float => ($use->amount * $u * $take->amount * $a) /
+            ($water->amount * $w + ($isLiquid ? $take->amount * $a : 0.0));
         $high = $got(1 + $take->spread, 1 - $water->spread, 1 + $use->spread);
         $low = $got(1 - $take->spread, 1 + $water->spread, 1 - $use->spread);
         $worst = max($high / $dose - 1, 1 - $low / $dose);
 
-        return $worst > $this->kit->within * (1 + 1e-9) ? null : StockDilution::of($take, $water, $use, $stock, $got(1, 1, 1), $dose, $worst);
+        return $worst > $this->kit->within * (1 + 1e-9)
+            ? null
+            : StockDilution::of($take, $water, $use, $stock, $got(1, 1, 1), $dose, $worst);
     }
 
     private function volume(float $ml): ?Measurement
     {
         $key = "$ml mL";
 
-        return array_key_exists($key, $this->found) ? $this->found[$key] : $this->found[$key] = $this->finder->find($ml, null);
+        return array_key_exists($key, $this->found) ? $this->found[$key] : ($this->found[$key] = $this->finder->find($ml, null));
     }
 
     /** @return list<Measurement> amounts that one scoop, draw or weighing measures well */

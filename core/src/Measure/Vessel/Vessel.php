@@ -21,8 +21,13 @@ final readonly class Vessel
     ) {}
 
     /** @throws VesselException if the capacity is not above zero, or the fraction not above 0 and up to 1 */
-    public static function of(string $name, float $capacityMl, float $usableFraction = 1.0, ?Interval $dead = null, ?float $finestPassageMm = null): self
-    {
+    public static function of(
+        string $name,
+        float $capacityMl,
+        float $usableFraction = 1.0,
+        ?Interval $dead = null,
+        ?float $finestPassageMm = null,
+    ): self {
         if ($capacityMl <= 0.0) {
             throw VesselException::noCapacity();
         }

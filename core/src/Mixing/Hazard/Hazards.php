@@ -33,9 +33,16 @@ final readonly class Hazards
      */
     public function of(array $contents): array
     {
-        return $this->reached(array_map(static fn (Content $content): array => [
-            $content->substance->id, 100 * $content->grams->likely, 100 * ($content->millilitres->likely ?? $content->grams->likely),
-        ], $contents));
+        return $this->reached(
+            array_map(
+                static fn (Content $content): array => [
+                    $content->substance->id,
+                    100 * $content->grams->likely,
+                    100 * ($content->millilitres->likely ?? $content->grams->likely),
+                ],
+                $contents,
+            ),
+        );
     }
 
     /** @return array<string, Hazard> by kind */
@@ -43,7 +50,11 @@ final readonly class Hazards
     {
         $found = [];
         foreach ($mix->strengths as $strength) {
-            $found[] = [$strength->substance->id, $strength->percentWv->likely, $strength->percentVv->likely ?? $strength->percentWv->likely];
+            $found[] = [
+                $strength->substance->id,
+                $strength->percentWv->likely,
+                $strength->percentVv->likely ?? $strength->percentWv->likely,
+            ];
         }
 
         return $this->reached($found);
@@ -59,8 +70,12 @@ final readonly class Hazards
         foreach ($strengths as [$substance, $byMass, $byVolume]) {
             foreach ($this->all as $hazard) {
                 $strength = $hazard->unit === '% v/v' ? $byVolume : $byMass;
-                if (in_array($substance, $hazard->substances, true) && $strength > 0.0 && $strength >= $hazard->from * (1 - 1e-9)
-                    && $hazard->rank >= ($reached[$hazard->kind]->rank ?? 0)) {
+                if (
+                    in_array($substance, $hazard->substances, true) &&
+                    $strength > 0.0 &&
+                    $strength >= $hazard->from * (1 - 1e-9) &&
+                    $hazard->rank >= ($reached[$hazard->kind]->rank ?? 0)
+                ) {
                     $reached[$hazard->kind] = $hazard;
                 }
             }

@@ -30,6 +30,10 @@ final readonly class KeepingTime
 
     public function said(): Message
     {
-        return Message::of($this->isCold ? 'storage.cold' : 'storage.plain', ['hours' => $this->hours->likely, 'days' => $this->hours->likely / 24, 'long' => $this->hours->likely >= 48 ? 'yes' : 'no']);
+        return Message::of($this->isCold ? 'storage.cold' : 'storage.plain', [
+            'hours' => $this->hours->likely,
+            'days' => $this->hours->likely / 24,
+            'long' => $this->hours->likely >= 48 ? 'yes' : 'no',
+        ]);
     }
 }

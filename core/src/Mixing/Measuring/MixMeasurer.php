@@ -22,6 +22,9 @@ final readonly class MixMeasurer
     /** A larger dose is a matter for better tools, not for a stock. */
     private const LARGEST_STOCK_DOSE = 10.0;
 
+    /** Below this error a spoon will do: a thinned stock is more work, and more to go wrong. */
+    private const SPOON_WILL_DO = 0.2;
+
     /** What does not mix with water evenly cannot be thinned in it. */
     private const NOT_THINNED = ['oil', 'extract', 'caustic', 'powder', 'milk'];
 
@@ -31,11 +34,8 @@ final readonly class MixMeasurer
 
     private StockFinder $stocks;
 
-    public function __construct(
-        private Drops $drops,
-        private Kit $kit,
-        private ?OwnMeasures $own = null,
-    ) {
+    public function __construct(private Drops $drops, private Kit $kit, private ?OwnMeasures $own = null)
+    {
         $this->finder = new MeasureFinder($kit);
         $this->stocks = new StockFinder($kit);
     }
@@ -62,13 +62,32 @@ final readonly class MixMeasurer
             return LineMeasure::direct(null, true);
         }
         $isLiquid = $line->isPoured();
+        if ($isLiquid && $line->amount->unit->id === 'drop' && $worked->volumeMl !== null) {
+            $drops = $this->finder->drops($worked->volumeMl, $this->drop($ingredient));
+            if ($drops !== null) {
+                // Drops were written, and there is a dropper.
+                return LineMeasure::direct($drops, true);
+            }
+        }
         $found = $this->finder->find(
-            $worked->volumeMl, $worked->massG, $isLiquid ? $this->drop($ingredient) : null, $isLiquid ? 0.0 : $this->volumeSpread($worked), $ingredient->weighOnly, $isLiquid,
+            $worked->volumeMl,
+            $worked->massG,
+            $isLiquid ? $this->drop($ingredient) : null,
+            $isLiquid ? 0.0 : $this->volumeSpread($worked),
+            $ingredient->weighOnly,
+            $isLiquid,
         );
         $isNear = $found !== null && $found->isWithin($this->kit->within);
         $dose = ($isLiquid ? $worked->volumeMl : $worked->massG) ?? 0.0;
-        if ($isNear || $dose <= 0.0 || $dose > self::LARGEST_STOCK_DOSE || in_array($ingredient->group, self::NOT_THINNED, true)
-            || (! $isLiquid && $ingredient->soluble === null)) {
+        if (
+            $isNear ||
+            ($found !== null && $found->worst() <= self::SPOON_WILL_DO) ||
+            $line->ingredient->substance?->isPlant === true ||
+            $dose <= 0.0 ||
+            $dose > self::LARGEST_STOCK_DOSE ||
+            in_array($ingredient->group, self::NOT_THINNED, true) ||
+            (! $isLiquid && $ingredient->soluble === null)
+        ) {
             return LineMeasure::direct($found, $isNear);
         }
         $stock = $this->stocks->find($dose, $isLiquid, $ingredient->soluble);

@@ -15,12 +15,7 @@ use Nebbia\Core\Plant\Plant;
 final readonly class Coverage
 {
     /** @param  list<array{float, Interval}>  $table  height in cm, mL; by rising height */
-    private function __construct(
-        public string $id,
-        private Row $row,
-        private array $table,
-        public float $unsizedCm,
-    ) {}
+    private function __construct(public string $id, private Row $row, private array $table, public float $unsizedCm) {}
 
     public static function fromRow(Row $row): self
     {
@@ -56,7 +51,9 @@ final readonly class Coverage
                 $between = static fn (float $a, float $b): float => $a * ($b / $a) ** $share;
 
                 return Interval::of(
-                    $between($below[1]->low, $above[1]->low), $between($below[1]->likely, $above[1]->likely), $between($below[1]->high, $above[1]->high),
+                    $between($below[1]->low, $above[1]->low),
+                    $between($below[1]->likely, $above[1]->likely),
+                    $between($below[1]->high, $above[1]->high),
                 );
             }
             $below = $above;

@@ -41,7 +41,10 @@ final class NeedEstimator
             throw NeedException::nothing();
         }
 
-        return Need::of(array_map(fn (Stand $stand): StandNeed => $this->corrected($stand, $this->stand($stand, $wetting, $wets)), $stands));
+        return Need::of(array_map(
+            fn (Stand $stand): StandNeed => $this->corrected($stand, $this->stand($stand, $wetting, $wets)),
+            $stands,
+        ));
     }
 
     /** Whether something in it spreads the drops. */
@@ -61,7 +64,10 @@ final class NeedEstimator
     {
         $isBottle = $capacityMl <= $this->figures->row('bottle_up_to_ml')->float('likely');
 
-        return $this->figures->row('dead')->row($isBottle ? 'bottle' : 'pump')->interval();
+        return $this->figures
+            ->row('dead')
+            ->row($isBottle ? 'bottle' : 'pump')
+            ->interval();
     }
 
     /** The part to make on top, for what is not foreseen. */
@@ -84,8 +90,12 @@ final class NeedEstimator
             $row = $this->figures->row('beds')->row($isYoung ? 'young' : 'full');
 
             return StandNeed::of(
-                $stand->name, null, $this->spread($row->interval(), $wets)->times($stand->areaM2)->times($mist),
-                Message::of($isYoung ? 'need.bed-young' : 'need.bed-full', ['area' => $stand->areaM2]), $row->string('basis'), $row->string('sure'),
+                $stand->name,
+                null,
+                $this->spread($row->interval(), $wets)->times($stand->areaM2)->times($mist),
+                Message::of($isYoung ? 'need.bed-young' : 'need.bed-full', ['area' => $stand->areaM2]),
+                $row->string('basis'),
+                $row->string('sure'),
             );
         }
         $coverage = $this->coverage($stand->plant);
@@ -97,9 +107,15 @@ final class NeedEstimator
         };
 
         return StandNeed::of(
-            $stand->name, $each = $this->spread($ml, $wets)->times($mist), $each->times((float) $stand->number),
-            Message::of($known ? 'need.by-height' : 'need.unsized', ['number' => $stand->number, 'cm' => $stand->heightCm ?? $coverage->unsizedCm]),
-            $coverage->basis(), $known ? $coverage->sure() : 'low',
+            $stand->name,
+            $each = $this->spread($ml, $wets)->times($mist),
+            $each->times((float) $stand->number),
+            Message::of($known ? 'need.by-height' : 'need.unsized', [
+                'number' => $stand->number,
+                'cm' => $stand->heightCm ?? $coverage->unsizedCm,
+            ]),
+            $coverage->basis(),
+            $known ? $coverage->sure() : 'low',
         );
     }
 
@@ -111,12 +127,19 @@ final class NeedEstimator
         }
         $leaf = $this->figures->row('leaf_area');
 
-        return Interval::of($ml->low * $leaf->row('wetted')->float('low') / $leaf->row('plain')->float('low'), $ml->likely, $ml->high);
+        return Interval::of(($ml->low * $leaf->row('wetted')->float('low')) / $leaf->row('plain')->float('low'), $ml->likely, $ml->high);
     }
 
     private function each(Stand $stand, Interval $each, Message $because, Row $row): StandNeed
     {
-        return StandNeed::of($stand->name, $each, $each->times((float) $stand->number), $because, $row->string('basis'), $row->string('sure'));
+        return StandNeed::of(
+            $stand->name,
+            $each,
+            $each->times((float) $stand->number),
+            $because,
+            $row->string('basis'),
+            $row->string('sure'),
+        );
     }
 
     private function corrected(Stand $stand, StandNeed $need): StandNeed
@@ -127,8 +150,12 @@ final class NeedEstimator
         $total = Usage::correct($need->total, $stand->used, $this->figures->row('evening')->float('likely'));
 
         return StandNeed::of(
-            $need->name, $need->each === null ? null : $total->times(1 / $stand->number), $total,
-            Message::of('need.by-log', ['times' => count($stand->used), 'before' => $need->because]), 'own trial', $need->sure,
+            $need->name,
+            $need->each === null ? null : $total->times(1 / $stand->number),
+            $total,
+            Message::of('need.by-log', ['times' => count($stand->used), 'before' => $need->because]),
+            'own trial',
+            $need->sure,
         );
     }
 
@@ -139,7 +166,14 @@ final class NeedEstimator
         }
         $row = $this->figures->row('ground');
 
-        return StandNeed::of('', null, $row->interval()->times($m2), Message::of('need.ground', ['area' => $m2]), $row->string('basis'), $row->string('sure'));
+        return StandNeed::of(
+            '',
+            null,
+            $row->interval()->times($m2),
+            Message::of('need.ground', ['area' => $m2]),
+            $row->string('basis'),
+            $row->string('sure'),
+        );
     }
 
     private function coverage(Plant $plant): Coverage

@@ -29,8 +29,16 @@ final readonly class Stand
      *
      * @throws NeedException naming `number`, `height_cm`, `area_m2` or `pot_l`
      */
-    public static function of(string $name, Plant $plant, int $number, Stage $stage = Stage::Growing, ?float $heightCm = null, ?float $areaM2 = null, ?float $potL = null, array $used = []): self
-    {
+    public static function of(
+        string $name,
+        Plant $plant,
+        int $number,
+        Stage $stage = Stage::Growing,
+        ?float $heightCm = null,
+        ?float $areaM2 = null,
+        ?float $potL = null,
+        array $used = [],
+    ): self {
         if ($number < 1) {
             throw NeedException::notPositive('number');
         }

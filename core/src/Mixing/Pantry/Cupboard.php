@@ -52,7 +52,12 @@ final readonly class Cupboard
     {
         $unit = Unit::plain($ingredient->isLiquid ? UnitKind::Volume : UnitKind::Mass);
 
-        return $this->draw(null, RecipeLine::of($ingredient, Amount::of(BigRational::one(), $unit), Strength::usual($ingredient)), $amount, null);
+        return $this->draw(
+            null,
+            RecipeLine::of($ingredient, Amount::of(BigRational::one(), $unit), Strength::usual($ingredient)),
+            $amount,
+            null,
+        );
     }
 
     /** The one of that ingredient with the strength that is asked for, or else one of another strength; the fuller first. */
@@ -60,7 +65,7 @@ final readonly class Cupboard
     {
         $best = null;
         foreach ($this->products as $product) {
-            if ($product->ingredient->id !== $line->ingredient->id) {
+            if (! $product->ingredient->isSame($line->ingredient)) {
                 continue;
             }
             $best = $best === null || $this->rank($product, $line) > $this->rank($best, $line) ? $product : $best;
@@ -74,7 +79,16 @@ final readonly class Cupboard
         $product = $this->find($chosen) ?? $this->best($line);
         $taken = $product === null ? 0.0 : $product->neededFor($line, $amount);
 
-        return new Draw($n, $line->ingredient->id, $line->ingredient->name, $line->isPoured(), $amount, $product, $taken, $product?->costOf($taken));
+        return new Draw(
+            $n,
+            $line->ingredient->id,
+            $line->ingredient->name,
+            $line->isPoured(),
+            $amount,
+            $product,
+            $taken,
+            $product?->costOf($taken),
+        );
     }
 
     private function find(?string $id): ?Product
@@ -91,7 +105,8 @@ final readonly class Cupboard
     /** @return array{bool, bool, float} */
     private function rank(Product $product, RecipeLine $line): array
     {
-        $isSame = abs($product->strength->grams->likely - $line->strength->grams->likely) < 0.02 * max($line->strength->grams->likely, 1e-9);
+        $isSame =
+            abs($product->strength->grams->likely - $line->strength->grams->likely) < 0.02 * max($line->strength->grams->likely, 1e-9);
 
         return [($product->left ?? 1.0) > 0.0, $isSame, $product->left ?? 0.0];
     }

@@ -27,6 +27,8 @@ final class PantryException extends BadInput
 
     public static function wrongMeasure(string $field, string $ingredient, bool $isLiquid): self
     {
-        return (new self(Message::of($isLiquid ? 'pantry.volume-needed' : 'pantry.mass-needed', ['ingredient' => $ingredient])))->at($field);
+        return (new self(Message::of($isLiquid ? 'pantry.volume-needed' : 'pantry.mass-needed', ['ingredient' => $ingredient])))->at(
+            $field,
+        );
     }
 }

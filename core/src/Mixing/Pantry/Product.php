@@ -6,7 +6,9 @@ namespace Nebbia\Core\Mixing\Pantry;
 
 use DateTimeImmutable;
 use Nebbia\Core\Mixing\Recipe\RecipeLine;
+use Nebbia\Core\Substance\Density;
 use Nebbia\Core\Substance\Ingredient;
+use Nebbia\Core\Substance\OwnIngredients;
 use Nebbia\Core\Substance\Strength;
 
 /** A bottle, bag or box in the cupboard: an ingredient at its own label's strength. Contents are mL of a liquid, g of a solid. */
@@ -47,6 +49,10 @@ final readonly class Product
         if ($density !== null && ($density < 0.1 || $density > 3.0)) {
             throw PantryException::density();
         }
+
+        // Of a thing of one's own the bottle's name is all that says what it is.
+        $isOwn = OwnIngredients::isOwn($ingredient->id);
+        $ingredient = $isOwn ? $ingredient->called($name, $density === null ? null : Density::weighed($density)) : $ingredient;
 
         return new self($id, $name, $ingredient, $strength, $stated, $size, $left, $price, $density, $openedOn, $bestBefore);
     }

@@ -22,7 +22,12 @@ final readonly class ShelfKeeper
     /** @return list<Finding> */
     public function look(Product $product, DateTimeImmutable $today): array
     {
-        return [...$this->pastIts($product, $today), ...$this->opened($product, $today), ...$this->strength($product), ...$this->rest($product)];
+        return [
+            ...$this->pastIts($product, $today),
+            ...$this->opened($product, $today),
+            ...$this->strength($product),
+            ...$this->rest($product),
+        ];
     }
 
     /** @return list<Finding> */
@@ -30,7 +35,9 @@ final readonly class ShelfKeeper
     {
         $days = $product->bestBefore === null ? 0 : self::days($today, $product->bestBefore);
 
-        return $days >= 0 ? [] : [$this->finding($product, Severity::Caution, 'shelf.past', ['days' => -$days], 'established guidance', 'medium')];
+        return $days >= 0
+            ? []
+            : [$this->finding($product, Severity::Caution, 'shelf.past', ['days' => -$days], 'established guidance', 'medium')];
     }
 
     /** @return list<Finding> */
@@ -45,7 +52,16 @@ final readonly class ShelfKeeper
             if (in_array($product->ingredient->id, $row->strings('ingredients'), true) && $days > $limit->float('likely')) {
                 $id = $row->string('id');
 
-                return [$this->finding($product, Severity::Notice, "shelf.$id", ['days' => $days], $limit->string('basis'), $limit->string('sure'))];
+                return [
+                    $this->finding(
+                        $product,
+                        Severity::Notice,
+                        "shelf.$id",
+                        ['days' => $days],
+                        $limit->string('basis'),
+                        $limit->string('sure'),
+                    ),
+                ];
             }
         }
 
@@ -57,9 +73,21 @@ final readonly class ShelfKeeper
     {
         $isMissing = $product->stated === null && in_array($product->ingredient->group, self::STRENGTH_MATTERS, true);
 
-        return $isMissing ? [$this->finding($product, Severity::Notice, 'shelf.no-strength', [
-            'low' => $product->ingredient->usual->low, 'high' => $product->ingredient->usual->high,
-        ], $product->ingredient->usualBasis, $product->ingredient->usualSure)] : [];
+        return $isMissing
+            ? [
+                $this->finding(
+                    $product,
+                    Severity::Notice,
+                    'shelf.no-strength',
+                    [
+                        'low' => $product->ingredient->usual->low,
+                        'high' => $product->ingredient->usual->high,
+                    ],
+                    $product->ingredient->usualBasis,
+                    $product->ingredient->usualSure,
+                ),
+            ]
+            : [];
     }
 
     /** @return list<Finding> */
@@ -69,7 +97,16 @@ final readonly class ShelfKeeper
             return [];
         }
 
-        return [$this->finding($product, Severity::Notice, $product->left > 0.0 ? 'shelf.nearly-empty' : 'shelf.empty', [], 'definition', 'high')];
+        return [
+            $this->finding(
+                $product,
+                Severity::Notice,
+                $product->left > 0.0 ? 'shelf.nearly-empty' : 'shelf.empty',
+                [],
+                'definition',
+                'high',
+            ),
+        ];
     }
 
     /** Calendar days from one to the other: a date has no hour and no zone. */

@@ -20,7 +20,7 @@ final class Shopping
                 if ($draw->ingredient === 'water') {
                     continue;
                 }
-                $key = $draw->product->id ?? $draw->ingredient;
+                $key = $draw->product->id ?? "$draw->ingredient $draw->name";
                 $each = $draw->product === null ? $draw->amount : $draw->taken;
                 $needs[$key] = [$draw, ($needs[$key][1] ?? 0.0) + $each * $rounds];
             }
@@ -38,7 +38,11 @@ final class Shopping
         $isUnknown = false;
         // Other bottles of the same strength are as good.
         foreach ($cupboard->products as $other) {
-            if ($product !== null && ($other->id === $product->id || ($other->ingredient->id === $product->ingredient->id && $other->stated === $product->stated))) {
+            if (
+                $product !== null &&
+                ($other->id === $product->id ||
+                    ($other->ingredient->isSame($product->ingredient) && $other->stated === $product->stated))
+            ) {
                 $have += $other->left ?? 0.0;
                 $isUnknown = $isUnknown || $other->left === null;
             }
@@ -47,8 +51,16 @@ final class Shopping
         $bottles = $product?->size === null || $missing <= 0.0 ? null : (int) ceil($missing / $product->size - 1e-9);
 
         return new Want(
-            $draw->ingredient, $product->name ?? $draw->name, $draw->isPoured, $needed, $have, $missing, $product, $bottles,
-            $bottles === null || $product?->price === null ? null : $bottles * $product->price, $isUnknown,
+            $draw->ingredient,
+            $product->name ?? $draw->name,
+            $draw->isPoured,
+            $needed,
+            $have,
+            $missing,
+            $product,
+            $bottles,
+            $bottles === null || $product?->price === null ? null : $bottles * $product->price,
+            $isUnknown,
         );
     }
 }

@@ -11,6 +11,7 @@ use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Shelf\OnShelf;
 use Nebbia\Core\Substance\Content;
 use Nebbia\Core\Substance\Ingredient;
+use Nebbia\Core\Substance\OwnIngredients;
 use Nebbia\Core\Substance\Strength;
 
 /** A recipe as it was written, its amounts exact. */
@@ -55,7 +56,20 @@ final readonly class Recipe
         array $targets = [],
         ?OnShelf $liquidPreparation = null,
     ): self {
-        return new self($name, $use, $units, $base, $basis, $liquid, $liquidStrength, $statedLiquidStrength, $lines, $repeat, $targets, $liquidPreparation);
+        return new self(
+            $name,
+            $use,
+            $units,
+            $base,
+            $basis,
+            $liquid,
+            $liquidStrength,
+            $statedLiquidStrength,
+            $lines,
+            $repeat,
+            $targets,
+            $liquidPreparation,
+        );
     }
 
     /** @return list<Content> of one mL of the base liquid */
@@ -81,10 +95,18 @@ final readonly class Recipe
     public function scaledBy(BigRational $k): self
     {
         return new self(
-            $this->name, $this->use, $this->units, $this->base->scaledBy($k), $this->basis, $this->liquid, $this->liquidStrength,
+            $this->name,
+            $this->use,
+            $this->units,
+            $this->base->scaledBy($k),
+            $this->basis,
+            $this->liquid,
+            $this->liquidStrength,
             $this->statedLiquidStrength,
             array_map(static fn (RecipeLine $line): RecipeLine => $line->scaledBy($k), $this->lines),
-            $this->repeat, $this->targets, $this->liquidPreparation,
+            $this->repeat,
+            $this->targets,
+            $this->liquidPreparation,
         );
     }
 
@@ -92,22 +114,45 @@ final readonly class Recipe
     public function withLines(array $lines): self
     {
         return new self(
-            $this->name, $this->use, $this->units, $this->base, $this->basis, $this->liquid, $this->liquidStrength,
-            $this->statedLiquidStrength, $lines, $this->repeat, $this->targets, $this->liquidPreparation,
+            $this->name,
+            $this->use,
+            $this->units,
+            $this->base,
+            $this->basis,
+            $this->liquid,
+            $this->liquidStrength,
+            $this->statedLiquidStrength,
+            $lines,
+            $this->repeat,
+            $this->targets,
+            $this->liquidPreparation,
         );
     }
 
     public function withBase(Amount $base, Ingredient $liquid, Strength $strength, ?string $stated): self
     {
         return new self(
-            $this->name, $this->use, $this->units, $base, $this->basis, $liquid, $strength, $stated, $this->lines, $this->repeat, $this->targets, null,
+            $this->name,
+            $this->use,
+            $this->units,
+            $base,
+            $this->basis,
+            $liquid,
+            $strength,
+            $stated,
+            $this->lines,
+            $this->repeat,
+            $this->targets,
+            null,
         );
     }
 
     /** @return array<string, mixed> as nebbia.recipe/1 */
     public function toArray(): array
     {
-        $base = ['amount' => AmountFormatter::machine($this->base), 'basis' => $this->basis->value, 'liquid' => $this->liquid->id];
+        $base =
+            ['amount' => AmountFormatter::machine($this->base), 'basis' => $this->basis->value, 'liquid' => $this->liquid->id] +
+            array_diff_key(OwnIngredients::written($this->liquid), ['form' => true]);
         if ($this->statedLiquidStrength !== null) {
             $base['strength'] = $this->statedLiquidStrength;
         }
@@ -120,14 +165,19 @@ final readonly class Recipe
             'use' => $this->use->value,
             'units' => $this->units->value,
             'base' => $base,
-            'ingredients' => array_map(static fn (RecipeLine $line): array => [
-                'ingredient' => $line->ingredient->id,
-                'amount' => AmountFormatter::machine($line->amount),
-            ] + ($line->statedStrength === null ? [] : ['strength' => $line->statedStrength])
-                + ($line->preparation === null ? [] : ['preparation' => $line->preparation->id]), $this->lines),
+            'ingredients' => array_map(
+                static fn (RecipeLine $line): array => [
+                    'ingredient' => $line->ingredient->id,
+                    'amount' => AmountFormatter::machine($line->amount),
+                ] +
+                    OwnIngredients::written($line->ingredient) +
+                    ($line->statedStrength === null ? [] : ['strength' => $line->statedStrength]) +
+                    ($line->preparation === null ? [] : ['preparation' => $line->preparation->id]),
+                $this->lines,
+            ),
         ];
         if ($this->repeat !== null) {
-            $recipe['repeat'] = ['every_days' => $this->repeat->everyDays, 'times' => $this->repeat->times];
+            $recipe['repeat'] = ['every_days' => $this->repeat->days(), 'times' => $this->repeat->times];
         }
 
         return $this->targets === [] ? $recipe : $recipe + ['targets' => $this->targets];

@@ -20,6 +20,16 @@ final class RecipeException extends BadInput
         return (new self(Message::of('recipe.missing')))->at($field);
     }
 
+    public static function nameless(string $field): self
+    {
+        return (new self(Message::of('recipe.nameless')))->at($field);
+    }
+
+    public static function density(string $field): self
+    {
+        return (new self(Message::of('recipe.density')))->at($field);
+    }
+
     public static function notText(string $field): self
     {
         return (new self(Message::of('recipe.not-text')))->at($field);

@@ -24,8 +24,13 @@ final readonly class RecipeLine
         public ?OnShelf $preparation,
     ) {}
 
-    public static function of(Ingredient $ingredient, Amount $amount, Strength $strength, ?string $statedStrength = null, ?OnShelf $preparation = null): self
-    {
+    public static function of(
+        Ingredient $ingredient,
+        Amount $amount,
+        Strength $strength,
+        ?string $statedStrength = null,
+        ?OnShelf $preparation = null,
+    ): self {
         return new self($ingredient, $amount, $strength, $statedStrength, $preparation);
     }
 

@@ -6,13 +6,16 @@ namespace Nebbia\Core\Mixing\Recipe;
 
 use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\AmountParser;
+use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Shelf\CarriesJars;
 use Nebbia\Core\Shelf\Jars;
 use Nebbia\Core\Shelf\OnShelf;
 use Nebbia\Core\Shelf\PreparationException;
 use Nebbia\Core\Shelf\Shelf;
 use Nebbia\Core\Substance\Ingredient;
 use Nebbia\Core\Substance\Ingredients;
+use Nebbia\Core\Substance\OwnIngredients;
 use Nebbia\Core\Substance\Strength;
 use Nebbia\Core\Substance\StrengthParser;
 use Nebbia\Core\Target\Targets;
@@ -29,14 +32,24 @@ final readonly class RecipeReader
     private const MAX_TEXT = 200;
 
     public function __construct(
-        private AmountParser $amounts, private Ingredients $ingredients, private Targets $targets,
-        private Shelf $shelf = new Jars,
+        private AmountParser $amounts,
+        private Ingredients $ingredients,
+        private Targets $targets,
+        private OwnIngredients $own,
+        private Shelf $shelf = new Jars(),
+        private ?CarriesJars $carries = null,
     ) {}
 
     /** The same, with preparations to take from. */
     public function with(Shelf $shelf): self
     {
-        return new self($this->amounts, $this->ingredients, $this->targets, $shelf);
+        return new self($this->amounts, $this->ingredients, $this->targets, $this->own, $shelf, $this->carries);
+    }
+
+    /** The same, for recipes that carry preparations of their own. */
+    public function carrying(CarriesJars $carries): self
+    {
+        return new self($this->amounts, $this->ingredients, $this->targets, $this->own, $this->shelf, $carries);
     }
 
     /**
@@ -50,10 +63,16 @@ final readonly class RecipeReader
         if (! is_array($data) || ($data !== [] && array_is_list($data)) || ($data['format'] ?? null) !== self::FORMAT) {
             throw RecipeException::notARecipe();
         }
+        if ($this->carries !== null && isset($data['preparations'])) {
+            return $this->with($this->carries->carried($data['preparations'], $this->shelf))->read(
+                array_diff_key($data, ['preparations' => true]),
+                $system,
+            );
+        }
         $units = UnitSystem::from($this->oneOf($data, 'units', UnitSystem::ids(), 'us'));
         $units = $system ?? $units;
         $base = $this->object($data, 'base');
-        [$liquid, $liquidStrength, $stated, $preparation] = $this->ingredient($base, 'liquid', 'base.', 'water');
+        [$liquid, $liquidStrength, $stated, $preparation] = $this->ingredient($base, 'liquid', 'base.', $units, 'water');
         if (! $liquid->isLiquid && ! $liquidStrength->isSolution) {
             throw RecipeException::solidBase($liquid->name);
         }
@@ -92,7 +111,7 @@ final readonly class RecipeReader
             if (! is_array($row) || ($row !== [] && array_is_list($row))) {
                 throw RecipeException::notAnObject("ingredients.$n");
             }
-            [$ingredient, $strength, $stated, $preparation] = $this->ingredient($row, 'ingredient', "ingredients.$n.");
+            [$ingredient, $strength, $stated, $preparation] = $this->ingredient($row, 'ingredient', "ingredients.$n.", $units);
             $text = $this->required($row, 'amount', "ingredients.$n.amount");
             $amount = $this->named("ingredients.$n.amount", fn () => $this->amounts->parse($text, $units));
             $lines[] = RecipeLine::of($ingredient, $amount, $strength, $stated, $preparation);
@@ -105,15 +124,18 @@ final readonly class RecipeReader
      * @param  array<array-key, mixed>  $row
      * @return array{Ingredient, Strength, string|null, OnShelf|null}
      */
-    private function ingredient(array $row, string $key, string $path, ?string $default = null): array
+    private function ingredient(array $row, string $key, string $path, UnitSystem $units, ?string $default = null): array
     {
         $jar = $this->text($row, 'preparation', null, $path);
-        $preparation = $jar === null ? null : ($this->shelf->find($jar) ?? throw PreparationException::noSuchPreparation($path.'preparation'));
-        $name = $row[$key] ?? $preparation->ingredient->id ?? $default ?? throw RecipeException::missing($path.$key);
+        $preparation =
+            $jar === null ? null : $this->shelf->find($jar) ?? throw PreparationException::noSuchPreparation($path.'preparation');
+        $name = $row[$key] ?? ($preparation->ingredient->id ?? ($default ?? throw RecipeException::missing($path.$key)));
         if (! is_string($name)) {
             throw RecipeException::notText($path.$key);
         }
-        $ingredient = $this->named($path.$key, fn () => $this->ingredients->named($name));
+        $ingredient = OwnIngredients::isOwn($name)
+            ? $this->own($row, $path, $key === 'liquid', $units)
+            : $this->named($path.$key, fn () => $this->ingredients->named($name));
         if ($preparation !== null) {
             return $preparation->ingredient->id === $ingredient->id
                 ? [$ingredient, $preparation->strength(), null, $preparation]
@@ -125,6 +147,41 @@ final readonly class RecipeReader
         }
 
         return [$ingredient, $this->named($path.'strength', fn () => StrengthParser::parse($stated, $ingredient)), $stated, null];
+    }
+
+    /** @param  array<array-key, mixed>  $row */
+    private function own(array $row, string $path, bool $isBase, UnitSystem $units): Ingredient
+    {
+        $name = trim($this->text($row, 'name', null, $path) ?? '');
+        if ($name === '') {
+            throw RecipeException::nameless($path.'name');
+        }
+        $form = $this->text($row, 'form', null, $path);
+        if ($form !== null && ! in_array($form, ['liquid', 'solid'], true)) {
+            throw RecipeException::notOneOf($path.'form', ['liquid', 'solid']);
+        }
+        $density = $row['density'] ?? null;
+        if ($density !== null && (! is_numeric($density) || $density < 0.05 || $density > 20.0)) {
+            throw RecipeException::density($path.'density');
+        }
+        $isWeighed = ! $isBase && $this->isWeighed($row['amount'] ?? null, $units);
+
+        return $this->own->of(
+            $name,
+            $isBase ? true : ($form === null ? null : $form === 'liquid'),
+            $isWeighed,
+            $density === null ? null : (float) $density,
+        );
+    }
+
+    /** Whether an amount is one of weight, or of pieces; what is wrong with it is said where it is read. */
+    private function isWeighed(mixed $amount, UnitSystem $units): bool
+    {
+        try {
+            return is_string($amount) && $this->amounts->parse($amount, $units)->unit->kind !== UnitKind::Volume;
+        } catch (BadInput) {
+            return false;
+        }
     }
 
     /** @param  array<array-key, mixed>  $data */
@@ -140,7 +197,12 @@ final readonly class RecipeReader
             return is_int($value) ? $value : throw RecipeException::notWhole("repeat.$key");
         };
 
-        return Repeat::every($number('every_days'), isset($repeat['times']) ? $number('times') : null);
+        $days = $repeat['every_days'] ?? throw RecipeException::missing('repeat.every_days');
+        if (! is_int($days) && ! is_float($days)) {
+            throw RecipeException::notWhole('repeat.every_days');
+        }
+
+        return Repeat::every($days, isset($repeat['times']) ? $number('times') : null);
     }
 
     /**
@@ -207,7 +269,7 @@ final readonly class RecipeReader
         if ($refuseNull && array_key_exists($key, $row) && $row[$key] === null) {
             throw RecipeException::missing($path.$key);
         }
-        $value = $row[$key] ?? $default ?? throw RecipeException::missing($path.$key);
+        $value = $row[$key] ?? ($default ?? throw RecipeException::missing($path.$key));
 
         return is_string($value) && in_array($value, $allowed, true) ? $value : throw RecipeException::notOneOf($path.$key, $allowed);
     }

@@ -67,11 +67,15 @@ final class Substitutor
             throw SubstitutionException::noSuchLine();
         }
         $mix = $this->mixer->mix($recipe);
-        [$old, $oldStrength] = $line === null ? [$recipe->liquid, $recipe->liquidStrength] : [$recipe->lines[$line]->ingredient, $recipe->lines[$line]->strength];
+        [$old, $oldStrength] =
+            $line === null
+                ? [$recipe->liquid, $recipe->liquidStrength]
+                : [$recipe->lines[$line]->ingredient, $recipe->lines[$line]->strength];
         $row = $this->refuseUnlike($old, $with);
-        $swapped = $line === null
-            ? $this->base($recipe, $mix, $oldStrength, $with, $strength, $stated, $row)
-            : $this->line($recipe, $mix, $line, $with, $strength, $stated, $row);
+        $swapped =
+            $line === null
+                ? $this->base($recipe, $mix, $oldStrength, $with, $strength, $stated, $row)
+                : $this->line($recipe, $mix, $line, $with, $strength, $stated, $row);
 
         return Swap::of($swapped, [
             ...$this->said($row, $old, $with),
@@ -83,7 +87,15 @@ final class Substitutor
     /** Whether it may be tried at all: the same substance, or a pair that is listed as alike. */
     public function mayStandIn(Ingredient $old, Ingredient $with): bool
     {
-        return $with->substance !== null && ($old->substance?->id === $with->substance->id || $this->row($old, $with)?->string('verdict') === 'similar');
+        return $with->substance !== null && (self::isSame($old, $with) || $this->row($old, $with)?->string('verdict') === 'similar');
+    }
+
+    /** One and the same substance; of what many things go by, the same thing. */
+    private static function isSame(Ingredient $old, Ingredient $with): bool
+    {
+        return $old->substance !== null &&
+            $old->substance->id === $with->substance?->id &&
+            (! $old->substance->isUmbrella || $old->isSame($with));
     }
 
     /** @return Row|null the row that says they are alike; null for one and the same substance */
@@ -92,12 +104,14 @@ final class Substitutor
         if ($old->substance === null || $with->substance === null) {
             throw SubstitutionException::notKnown($old->name, $with->name);
         }
-        if ($old->substance->id === $with->substance->id) {
+        if (self::isSame($old, $with)) {
             return null;
         }
         $row = $this->row($old, $with) ?? throw SubstitutionException::notKnown($old->name, $with->name);
 
-        return $row->string('verdict') === 'similar' ? $row : throw SubstitutionException::doesNotWork($row->string('say'), $old->name, $with->name);
+        return $row->string('verdict') === 'similar'
+            ? $row
+            : throw SubstitutionException::doesNotWork($row->string('say'), $old->name, $with->name);
     }
 
     private function row(Ingredient $old, Ingredient $with): ?Row
@@ -119,7 +133,12 @@ final class Substitutor
             $lines[$position] = RecipeLine::of($with, $line->amount, $strength, $stated);
         }
         if ($recipe->basis === Basis::Final) {
-            $this->refuseTooWeak($mix->finalVolume->likely, $mix->baseMl + ($line->isPoured() ? $poured : 0.0), $new->isPoured() ? $amount : 0.0, $with);
+            $this->refuseTooWeak(
+                $mix->finalVolume->likely,
+                $mix->baseMl + ($line->isPoured() ? $poured : 0.0),
+                $new->isPoured() ? $amount : 0.0,
+                $with,
+            );
 
             return $recipe->withLines(array_values($lines));
         }
@@ -128,7 +147,14 @@ final class Substitutor
         $this->refuseTooWeak($mix->finalVolume->likely, $room, $new->isPoured() ? $amount : 0.0, $with);
         $sameBase = abs($base - $mix->baseMl) < 1e-6 * $mix->baseMl;
 
-        return $recipe->withLines(array_values($lines))->withBase($sameBase ? $recipe->base : self::millilitres($base), $recipe->liquid, $recipe->liquidStrength, $recipe->statedLiquidStrength);
+        return $recipe
+            ->withLines(array_values($lines))
+            ->withBase(
+                $sameBase ? $recipe->base : self::millilitres($base),
+                $recipe->liquid,
+                $recipe->liquidStrength,
+                $recipe->statedLiquidStrength,
+            );
     }
 
     /** A stronger base liquid is thinned with water to the same strength; a weaker one cannot be made stronger. */
@@ -168,23 +194,34 @@ final class Substitutor
             return Amount::of(self::rounded($amount / $each->toFloat()), Unit::tabletOf($each));
         }
 
-        return $with->isLiquid || $strength->isSolution ? self::millilitres($amount) : Amount::of(self::rounded($amount), Unit::plain(UnitKind::Mass));
+        return $with->isLiquid || $strength->isSolution
+            ? self::millilitres($amount)
+            : Amount::of(self::rounded($amount), Unit::plain(UnitKind::Mass));
     }
 
     private function refuseTooWeak(float $final, float $room, float $needed, Ingredient $with): void
     {
         if ($needed > $room * (1 + 1e-9)) {
-            throw SubstitutionException::tooWeak($with->name, 100 * $room / $needed);
+            throw SubstitutionException::tooWeak($with->name, (100 * $room) / $needed);
         }
     }
 
     /** @return list<Finding> */
     private function said(?Row $row, Ingredient $old, Ingredient $with): array
     {
-        return $row === null ? [] : [Finding::of(
-            'substitution', Severity::Notice, $row->string('say'), ['from' => $old->name, 'to' => $with->name],
-            $row->string('basis'), $row->string('sure'), $with->substance === null ? [] : [$with->substance->id],
-        )];
+        return $row === null
+            ? []
+            : [
+                Finding::of(
+                    'substitution',
+                    Severity::Notice,
+                    $row->string('say'),
+                    ['from' => $old->name, 'to' => $with->name],
+                    $row->string('basis'),
+                    $row->string('sure'),
+                    $with->substance === null ? [] : [$with->substance->id],
+                ),
+            ];
     }
 
     /** @return list<Finding> dangers of the new bottle that the old one did not have */
@@ -195,8 +232,13 @@ final class Substitutor
         foreach ($this->hazards->ofBottle($with, $is) as $kind => $hazard) {
             if ($hazard->rank > ($before[$kind]->rank ?? 0)) {
                 $findings[] = Finding::of(
-                    'substitution', Severity::Caution, 'substitute.more-dangerous', ['to' => $with->name, 'hazard' => $hazard->said()],
-                    $hazard->basis, $hazard->sure, $with->substance === null ? [] : [$with->substance->id],
+                    'substitution',
+                    Severity::Caution,
+                    'substitute.more-dangerous',
+                    ['to' => $with->name, 'hazard' => $hazard->said()],
+                    $hazard->basis,
+                    $hazard->sure,
+                    $with->substance === null ? [] : [$with->substance->id],
                 );
             }
         }
@@ -210,10 +252,15 @@ final class Substitutor
         $now = $this->mixer->mix($swapped)->baseMl;
         $more = $now - $mix->baseMl;
 
-        return abs($more) < 0.001 * $mix->baseMl ? [] : [Finding::of(
-            'substitution', Severity::Notice, $more > 0 ? 'substitute.more-base' : 'substitute.less-base',
-            ['base' => $swapped->liquid->name, 'ml' => abs($more), 'now' => $now],
-        )];
+        return abs($more) < 0.001 * $mix->baseMl
+            ? []
+            : [
+                Finding::of('substitution', Severity::Notice, $more > 0 ? 'substitute.more-base' : 'substitute.less-base', [
+                    'base' => $swapped->liquid->name,
+                    'ml' => abs($more),
+                    'now' => $now,
+                ]),
+            ];
     }
 
     private static function millilitres(float $ml): Amount

@@ -106,11 +106,12 @@ final readonly class Sample
         $mean = $total / $plants;
         $units = $plants * $leaves;
         $own = $mean > 0.0 ? max(1.0, self::variance($counts, $mean) / $mean) : 0.0;
-        $phi = $mean > 0.0
-            ? (self::ITS_WEIGHT * self::USUAL_CLUMPING + ($plants - 1) * $own) / (self::ITS_WEIGHT + $plants - 1)
-            : self::USUAL_CLUMPING;
+        $phi =
+            $mean > 0.0
+                ? (self::ITS_WEIGHT * self::USUAL_CLUMPING + ($plants - 1) * $own) / (self::ITS_WEIGHT + $plants - 1)
+                : self::USUAL_CLUMPING;
         if ($total <= 0.0) {
-            return [Interval::of(0.0, 0.0, self::NONE_FOUND * $phi / $units), sqrt($phi / 0.5)];
+            return [Interval::of(0.0, 0.0, (self::NONE_FOUND * $phi) / $units), sqrt($phi / 0.5)];
         }
         $error = sqrt($phi / $total);
 
@@ -145,7 +146,7 @@ final readonly class Sample
         $p = $hit / $n;
         $z2 = self::Z ** 2;
         $middle = ($p + $z2 / (2 * $n)) / (1 + $z2 / $n);
-        $half = self::Z / (1 + $z2 / $n) * sqrt($p * (1 - $p) / $n + $z2 / (4 * $n ** 2));
+        $half = (self::Z / (1 + $z2 / $n)) * sqrt(($p * (1 - $p)) / $n + $z2 / (4 * $n ** 2));
 
         return [
             Interval::of(100 * max(0.0, $middle - $half), 100 * $p, 100 * min(1.0, $middle + $half)),

@@ -26,13 +26,34 @@ final readonly class Cautions
         }
         $best = $means->best();
         if ($choice === Choice::SprayToo && $best !== null && $best->plantIsSensitive) {
-            $findings[] = Finding::of('sensitive-to-remedy', Severity::Caution, 'decision.sensitive', $params + ['remedy' => $best->remedy->name()], $trouble->plant->basis, $trouble->plant->sure);
+            $findings[] = Finding::of(
+                'sensitive-to-remedy',
+                Severity::Caution,
+                'decision.sensitive',
+                $params + ['remedy' => $best->remedy->name()],
+                $trouble->plant->basis,
+                $trouble->plant->sure,
+            );
         }
         if ($trouble->daysToHarvest !== null && $trouble->daysToHarvest <= self::SOON && $choice === Choice::SprayToo) {
-            $findings[] = Finding::of('harvest', Severity::Notice, 'decision.harvest', $params + ['harvest' => $trouble->daysToHarvest], 'practice', 'low');
+            $findings[] = Finding::of(
+                'harvest',
+                Severity::Notice,
+                'decision.harvest',
+                $params + ['harvest' => $trouble->daysToHarvest],
+                'practice',
+                'low',
+            );
         }
         if ($choice === Choice::SprayToo && $target->kind === TargetKind::Pest) {
-            $findings[] = Finding::of('spared', Severity::Notice, 'decision.spared', $params + ['spared' => Message::of("target.$target->id.spared")], 'established guidance', 'medium');
+            $findings[] = Finding::of(
+                'spared',
+                Severity::Notice,
+                'decision.spared',
+                $params + ['spared' => Message::of("target.$target->id.spared")],
+                'established guidance',
+                'medium',
+            );
         }
         if ($trouble->enemies === EnemiesSeen::Some && $target->enemies !== [] && $choice !== Choice::Leave) {
             $findings[] = Finding::of('some-enemies', Severity::Notice, 'decision.some-enemies', $params, 'established guidance', 'medium');

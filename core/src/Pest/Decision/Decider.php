@@ -52,7 +52,12 @@ final readonly class Decider
         foreach ($this->rules as $rule) {
             $verdict = $rule->decide($trouble, $means);
             if ($verdict !== null) {
-                return new Decision($verdict->choice, $verdict->lookAgainInDays, [$verdict->because, ...$this->cautions->of($verdict->choice, $trouble, $means)], $means);
+                return new Decision(
+                    $verdict->choice,
+                    $verdict->lookAgainInDays,
+                    [$verdict->because, ...$this->cautions->of($verdict->choice, $trouble, $means)],
+                    $means,
+                );
             }
         }
 

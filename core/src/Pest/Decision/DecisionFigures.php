@@ -36,13 +36,24 @@ final readonly class DecisionFigures
     }
 
     /** @param  array<string, string|int|float|Message>  $more */
-    public function verdict(Choice $choice, string $key, Trouble $trouble, int $lookAgain, array $more = [], ?Severity $severity = null): DecisionVerdict
-    {
-        $params = ['target' => $trouble->target->name, 'plant' => $trouble->plant->name, 'days' => $lookAgain] + self::level($trouble) + $more;
+    public function verdict(
+        Choice $choice,
+        string $key,
+        Trouble $trouble,
+        int $lookAgain,
+        array $more = [],
+        ?Severity $severity = null,
+    ): DecisionVerdict {
+        $params =
+            ['target' => $trouble->target->name, 'plant' => $trouble->plant->name, 'days' => $lookAgain] + self::level($trouble) + $more;
         $severity ??= $choice === Choice::Leave ? Severity::Fine : Severity::Notice;
         $ground = $trouble->target->watchUntil;
 
-        return new DecisionVerdict($choice, Finding::of($key, $severity, "decision.$key", $params, $ground->basis ?? 'practice', $ground->sure ?? 'low'), $lookAgain);
+        return new DecisionVerdict(
+            $choice,
+            Finding::of($key, $severity, "decision.$key", $params, $ground->basis ?? 'practice', $ground->sure ?? 'low'),
+            $lookAgain,
+        );
     }
 
     /** @return array<string, string|Message> */

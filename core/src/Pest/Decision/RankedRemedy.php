@@ -52,7 +52,11 @@ final readonly class RankedRemedy
 
     public function rank(): float
     {
-        return 10 * $this->pairing->evidence->rank() - ($this->tooNearHarvest ? 100 : 0) - ($this->tooLate ? 6 : 0) - ($this->plantIsSensitive ? 8 : 0) - ($this->noted !== null ? 1 : 0);
+        return 10 * $this->pairing->evidence->rank() -
+            ($this->tooNearHarvest ? 100 : 0) -
+            ($this->tooLate ? 6 : 0) -
+            ($this->plantIsSensitive ? 8 : 0) -
+            ($this->noted !== null ? 1 : 0);
     }
 
     /** @param  list<string|null>  $lists */

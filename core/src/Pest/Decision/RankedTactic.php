@@ -14,6 +14,9 @@ final readonly class RankedTactic
     /** Better evidence first; what limits the damage before what only helps, what ends the plant last, less work before more. */
     public function rank(): float
     {
-        return 10 * $this->evidence->rank() + ($this->tactic->urgent ? 5 : 0) - ($this->tactic->last ? 100 : 0) - $this->tactic->minutes->likely / 100;
+        return 10 * $this->evidence->rank() +
+            ($this->tactic->urgent ? 5 : 0) -
+            ($this->tactic->last ? 100 : 0) -
+            $this->tactic->minutes->likely / 100;
     }
 }

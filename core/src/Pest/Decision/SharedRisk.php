@@ -32,9 +32,15 @@ final readonly class SharedRisk
             $host = $likeliness->hostWord($neighbour->plant);
             $near = $neighbour->plant->family === $plant->family || $likeliness->namesOutright($neighbour->plant);
             $here = $neighbour->zone === $zone;
+            if (! $neighbour->troubled && ! $target->range->jumps($plant, $neighbour->plant)) {
+                continue;
+            }
             if ($neighbour->troubled || ($here && $near && $host === 'main')) {
                 $sameDay[] = $neighbour->id;
-            } elseif ($host !== 'unlikely' && (($here && ($near || $host === 'main')) || ($near && $host === 'main' && $neighbour->indoors === $indoors))) {
+            } elseif (
+                $host !== 'unlikely' &&
+                (($here && ($near || $host === 'main')) || ($near && $host === 'main' && $neighbour->indoors === $indoors))
+            ) {
                 $lookAt[] = $neighbour->id;
             }
         }

@@ -23,7 +23,15 @@ final readonly class Diagnostician
         }
         usort($ranked, static fn (RankedCause $a, RankedCause $b): int => $b->probability <=> $a->probability);
 
-        return new Diagnosis($ranked, $this->nextLook($posterior, $answers), $this->likelihoods->settledFrom, $answers);
+        $shown = array_map(fn (string $sign): array => $this->likelihoods->shows[$sign] ?? [], array_keys(array_filter($answers->seen)));
+
+        return new Diagnosis(
+            $ranked,
+            $this->nextLook($posterior, $answers),
+            $this->likelihoods->settledFrom,
+            $answers,
+            array_merge(...$shown),
+        );
     }
 
     /**
@@ -35,6 +43,32 @@ final readonly class Diagnostician
     public function gains(Answers $answers, DiagnosisCircumstances $circumstances): array
     {
         return $this->gainsFrom($this->posterior($this->likelihoods->prior($circumstances), $answers), $answers);
+    }
+
+    /**
+     * How likely each sign is to be met on a plant before anything is seen, by what is known here alone.
+     *
+     * @return array<string, float> sign => chance, the likeliest first
+     */
+    public function expected(DiagnosisCircumstances $circumstances): array
+    {
+        $prior = array_slice($this->likelihoods->prior($circumstances), 0, -1);
+        $expected = [];
+        foreach ($this->likelihoods->present as $sign => $chances) {
+            $expected[$sign] = 0.0;
+            foreach ($prior as $n => $p) {
+                $expected[$sign] += $p * $chances[$n];
+            }
+        }
+        arsort($expected);
+
+        return $expected;
+    }
+
+    /** Whether so small a chance makes a sign one of the rarer, which need not stand in the way of the others. */
+    public function isRare(float $chance): bool
+    {
+        return $chance < $this->likelihoods->rarerBelow;
     }
 
     /**
@@ -68,16 +102,11 @@ final readonly class Diagnostician
             $without = $this->posterior($prior, $answers->without($sign));
             $chances = array_map(static fn (float $chance): float => $there ? $chance : 1.0 - $chance, $this->likelihoods->present[$sign]);
             $seen = $this->signs->of($sign);
+            // Summed over the others, from either side, and not as 1 less its own: a sure cause leaves too few digits for that.
+            $products = array_map(static fn (float $p, float $chance): float => $p * $chance, $without, $chances);
+            [$others, $weights] = [self::sumsOfOthers($products), self::sumsOfOthers($without)];
             foreach ($chances as $cause => $own) {
-                // Summed over the others and not as 1 less its own: a sure cause leaves too few digits for that.
-                $others = $weight = 0.0;
-                foreach ($chances as $n => $chance) {
-                    if ($n !== $cause) {
-                        $others += $without[$n] * $chance;
-                        $weight += $without[$n];
-                    }
-                }
-                $clues[$cause][] = new Clue($seen, $there, log($own * $weight / $others, 2));
+                $clues[$cause][] = new Clue($seen, $there, log(($own * $weights[$cause]) / $others[$cause], 2));
             }
         }
         foreach ($clues as &$own) {
@@ -85,6 +114,27 @@ final readonly class Diagnostician
         }
 
         return $clues;
+    }
+
+    /**
+     * @param  list<float>  $terms
+     * @return list<float> for each the sum of all others
+     */
+    private static function sumsOfOthers(array $terms): array
+    {
+        $sums = [];
+        $before = 0.0;
+        foreach ($terms as $term) {
+            $sums[] = $before;
+            $before += $term;
+        }
+        $after = 0.0;
+        for ($n = count($terms) - 1; $n >= 0; $n--) {
+            $sums[$n] += $after;
+            $after += $terms[$n];
+        }
+
+        return array_values($sums);
     }
 
     /** @param  list<float>  $posterior */
@@ -118,7 +168,7 @@ final readonly class Diagnostician
                 $not = $posterior[$n] - $there;
                 $yes += $there;
                 $no += $not;
-                $expected -= ($there > 0.0 ? $there * log($there, 2) : 0.0) + ($not > 0.0 ? $not * log($not, 2) : 0.0);
+                $expected -= (($there > 0.0 ? $there * log($there) : 0.0) + ($not > 0.0 ? $not * log($not) : 0.0)) / M_LN2;
             }
             $expected += ($yes > 0.0 ? $yes * log($yes, 2) : 0.0) + ($no > 0.0 ? $no * log($no, 2) : 0.0);
             $gains[$sign] = max(0.0, $now - $expected);

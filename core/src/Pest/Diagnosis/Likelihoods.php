@@ -23,7 +23,13 @@ final readonly class Likelihoods
     /** @var array<string, list<float>> sign => chance that it is seen, by cause, 0 to 1 */
     public array $present;
 
+    /** @var array<string, list<string>> sign => causes that are seen in it */
+    public array $shows;
+
     public float $settledFrom;
+
+    /** Chance below which a sign is one of the rarer. */
+    public float $rarerBelow;
 
     public function __construct(private Table $diagnosis, private Targets $targets, Signs $signs)
     {
@@ -35,14 +41,18 @@ final readonly class Likelihoods
         }
         $numbers = $diagnosis->part('likelihood');
         $present = [];
+        $shows = [];
         foreach ($signs->ids() as $id) {
             $sign = $signs->of($id);
             $row = array_map(static fn (string $cause): float => $numbers->float($sign->words[$cause] ?? 'never'), $causes);
             $row[] = $numbers->float($sign->unexplained);
             $present[$id] = $row;
+            $shows[$id] = $sign->shows;
         }
         $this->causes = [...$causes, self::NONE];
         $this->present = $present;
+        $this->shows = $shows;
+        $this->rarerBelow = $diagnosis->part('rarer')->float('chance');
         $this->settledFrom = $diagnosis->part('settled')->float('probability');
     }
 

@@ -17,12 +17,14 @@ final readonly class Sign
      * @param  string  $place  where one looks, one of PLACES
      * @param  array<string, string>  $words  cause => coarse word of its likelihood; what is missing is `never`
      * @param  string  $unexplained  the word where none of the known causes is at work
+     * @param  list<string>  $shows  causes that are seen in it, and not only what they do
      */
     private function __construct(
         public string $id,
         public string $place,
         public array $words,
         public string $unexplained,
+        public array $shows = [],
     ) {}
 
     public static function fromRow(Row $row): self
@@ -34,7 +36,7 @@ final readonly class Sign
             }
         }
 
-        return new self($row->string('id'), $row->string('place'), $words, $row->string('unexplained'));
+        return new self($row->string('id'), $row->string('place'), $words, $row->string('unexplained'), $row->strings('shows'));
     }
 
     public function name(): Message

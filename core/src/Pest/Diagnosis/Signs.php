@@ -18,7 +18,9 @@ final class Signs
     /** @throws UnknownName if there is no such sign */
     public function of(string $id): Sign
     {
-        return $this->made[$id] ??= Sign::fromRow($this->signs->find($id) ?? throw UnknownName::sign($id, $this->signs->names()->nearestId($id)));
+        return $this->made[$id] ??= Sign::fromRow(
+            $this->signs->find($id) ?? throw UnknownName::sign($id, $this->signs->names()->nearestId($id)),
+        );
     }
 
     /** @return list<string> */

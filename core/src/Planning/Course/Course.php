@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Planning\Course;
 
+use Nebbia\Core\Judgement\Hour\Room;
 use Nebbia\Core\Mixing\Mix;
+use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Target\Target;
 use Nebbia\Core\Weather\Place;
 
@@ -29,6 +31,8 @@ final readonly class Course
         public ?string $sprayer = null,
         /** Hours that filling and spraying take, at least one. */
         public int $hours = 1,
+        /** The air where it stands indoors, as measured; null for a usual room. */
+        public ?Room $room = null,
     ) {}
 
     public function mixOf(int $round): Mix
@@ -40,6 +44,30 @@ final readonly class Course
     {
         foreach ($this->plantings as $planting) {
             if ($planting->inFlower) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** All of it is dormant and without a leaf. */
+    public function isBareWood(): bool
+    {
+        foreach ($this->plantings as $planting) {
+            if ($planting->stage !== Stage::Dormant || ! $planting->plant->isBareInWinter) {
+                return false;
+            }
+        }
+
+        return $this->plantings !== [];
+    }
+
+    /** Some of it stands where the sun comes through a window. */
+    public function isInWindow(): bool
+    {
+        foreach ($this->plantings as $planting) {
+            if ($planting->indoors && $planting->inWindow) {
                 return true;
             }
         }

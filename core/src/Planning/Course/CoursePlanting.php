@@ -22,7 +22,9 @@ final readonly class CoursePlanting
         public ?string $harvest = null,
         /** Null where nobody has said how it is watered and fed. */
         public ?PlantCare $care = null,
-        /** Day on which it was planted, potted or moved, as 2026-05-02. */
-        public ?string $moved = null,
+        /** Day on which it has settled since it was planted, potted or moved, as 2026-05-02. */
+        public ?string $settles = null,
+        /** Indoors, within half a metre of a window that the sun comes through. */
+        public bool $inWindow = false,
     ) {}
 }

@@ -13,6 +13,7 @@ use Nebbia\Core\Mixing\Mixer;
 use Nebbia\Core\Mixing\Recipe\RecipeReader;
 use Nebbia\Core\Planning\Hour\SprayTime;
 use Nebbia\Core\Plant\Plants;
+use Nebbia\Core\Plant\Settling;
 use Nebbia\Core\Plant\Stage;
 use Nebbia\Core\Target\Targets;
 use Nebbia\Core\Weather\Place;
@@ -23,9 +24,11 @@ final readonly class CourseReader
     public const FORMAT = 'nebbia.course/1';
 
     public function __construct(
-        private Targets $targets, private Plants $plants,
+        private Targets $targets,
+        private Plants $plants,
         private RecipeReader $recipes,
         private Mixer $mixer,
+        private Settling $settling,
     ) {}
 
     /**
@@ -50,10 +53,16 @@ final readonly class CourseReader
         $mixes = $this->mixes($data);
 
         return new Course(
-            $this->text($data, 'id') ?? $found->id, $found,
+            $this->text($data, 'id') ?? $found->id,
+            $found,
             Purpose::tryFrom($purpose) ?? throw CourseException::notOneOf('purpose', array_column(Purpose::cases(), 'value')),
-            self::day($start ?? $this->text($data, 'start') ?? throw CourseException::missing('start'), 'start'),
-            $this->place($data), $this->plantings($data), $mixes, FreeHours::read($data['free_hours'] ?? [], 'free_hours'), $this->sprayer($data), $this->hours($data, $mixes[0]),
+            self::day($start ?? ($this->text($data, 'start') ?? throw CourseException::missing('start')), 'start'),
+            $this->place($data),
+            $this->plantings($data),
+            $mixes,
+            FreeHours::read($data['free_hours'] ?? [], 'free_hours'),
+            $this->sprayer($data),
+            $this->hours($data, $mixes[0]),
         );
     }
 
@@ -64,10 +73,23 @@ final readonly class CourseReader
         if (! is_array($place)) {
             throw CourseException::notAnObject('place');
         }
-        $number = static fn (string $field, float $most): float => is_numeric($place[$field] ?? null) && abs((float) $place[$field]) <= $most ? (float) $place[$field] : throw CourseException::place($field);
-        $zone = is_string($place['time_zone'] ?? null) && in_array($place['time_zone'], DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true) ? $place['time_zone'] : throw CourseException::place('time_zone');
+        $number = static function (string $field, float $most) use ($place): float {
+            $value = $place[$field] ?? null;
 
-        return new Place($number('lat', 90.0), $number('lon', 180.0), new DateTimeZone($zone), isset($place['altitude_m']) ? $number('altitude_m', 6000.0) : 0.0);
+            return is_numeric($value) && abs((float) $value) <= $most ? (float) $value : throw CourseException::place($field);
+        };
+        $zone =
+            is_string($place['time_zone'] ?? null) &&
+            in_array($place['time_zone'], DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true)
+                ? $place['time_zone']
+                : throw CourseException::place('time_zone');
+
+        return new Place(
+            $number('lat', 90.0),
+            $number('lon', 180.0),
+            new DateTimeZone($zone),
+            isset($place['altitude_m']) ? $number('altitude_m', 6000.0) : 0.0,
+        );
     }
 
     /**
@@ -86,18 +108,26 @@ final readonly class CourseReader
                 throw CourseException::notAnObject("plantings.$n");
             }
             try {
-                $plant = $this->plants->named($this->text($row, 'plant', "plantings.$n.") ?? throw CourseException::missing('plant'));
+                $plant = $this->plants->met($this->text($row, 'plant', "plantings.$n.") ?? throw CourseException::missing('plant'));
             } catch (BadInput $e) {
                 throw $e->at('plant')->under("plantings.$n");
             }
-            $stage = Stage::tryFrom($this->text($row, 'stage', "plantings.$n.") ?? Stage::Growing->value) ?? throw CourseException::notOneOf("plantings.$n.stage", array_column(Stage::cases(), 'value'));
+            $stage =
+                Stage::tryFrom($this->text($row, 'stage', "plantings.$n.") ?? Stage::Growing->value) ??
+                throw CourseException::notOneOf("plantings.$n.stage", array_column(Stage::cases(), 'value'));
             $harvest = $this->text($row, 'harvest', "plantings.$n.");
             $moved = $this->text($row, 'moved', "plantings.$n.");
             $plantings[] = new CoursePlanting(
-                $this->text($row, 'id', "plantings.$n.") ?? $plant->id, $plant, $this->number($row, 'number', "plantings.$n.", 1.0, 100000.0) === null ? 1 : (int) $row['number'], $stage,
-                $this->number($row, 'height_cm', "plantings.$n.", 1.0, 5000.0), ($row['indoors'] ?? false) === true, $stage === Stage::Flowering || ($row['in_flower'] ?? false) === true,
+                $this->text($row, 'id', "plantings.$n.") ?? $plant->id,
+                $plant,
+                (int) ($this->number($row, 'number', "plantings.$n.", 1.0, 100000.0) ?? 1.0),
+                $stage,
+                $this->number($row, 'height_cm', "plantings.$n.", 1.0, 5000.0),
+                ($row['indoors'] ?? false) === true,
+                $stage === Stage::Flowering || ($row['in_flower'] ?? false) === true,
                 $harvest === null ? null : self::day($harvest, "plantings.$n.harvest"),
-                PlantCare::read($row['care'] ?? null, "plantings.$n.care"), $moved === null ? null : self::day($moved, "plantings.$n.moved"),
+                PlantCare::read($row['care'] ?? null, "plantings.$n.care"),
+                $moved === null ? null : $this->settling->day(self::day($moved, "plantings.$n.moved")),
             );
         }
 
@@ -156,7 +186,15 @@ final readonly class CourseReader
             return 1;
         }
 
-        return SprayTime::hours($mix->finalVolume->likely, Vessel::of($this->text($sprayer, 'name', 'sprayer.') ?? '', $capacity, $this->number($sprayer, 'usable_fraction', 'sprayer.', 0.1, 1.0) ?? 1.0), $this->number($sprayer, 'ml_per_minute', 'sprayer.', 1.0, 1e5));
+        return SprayTime::hours(
+            $mix->finalVolume->likely,
+            Vessel::of(
+                $this->text($sprayer, 'name', 'sprayer.') ?? '',
+                $capacity,
+                $this->number($sprayer, 'usable_fraction', 'sprayer.', 0.1, 1.0) ?? 1.0,
+            ),
+            $this->number($sprayer, 'ml_per_minute', 'sprayer.', 1.0, 1e5),
+        );
     }
 
     private static function day(string $text, string $field): string
@@ -185,6 +223,8 @@ final readonly class CourseReader
             return null;
         }
 
-        return is_numeric($value) && (float) $value >= $least && (float) $value <= $most ? (float) $value : throw CourseException::number($path.$field);
+        return is_numeric($value) && (float) $value >= $least && (float) $value <= $most
+            ? (float) $value
+            : throw CourseException::number($path.$field);
     }
 }

@@ -7,8 +7,8 @@ namespace Nebbia\Core\Planning\Course;
 use Nebbia\Core\Data\Sentence\Message;
 
 /**
- * When a course is over: two clean looks after it began; or given up, where all its rounds have not halved what there was. A rough practice rule:
- * soap and the like leave 5 to 30 % of what they wet, so rounds that do anything halve it at the least.
+ * When a course is over: two clean looks after it began; or given up, where all its rounds have not halved what there was. A rough practice
+ * rule: soap and the like leave 5 to 30 % of what they wet, so rounds that do anything halve it at the least.
  */
 final readonly class Ending
 {
@@ -37,13 +37,25 @@ final readonly class Ending
         $after = array_values(array_filter($counts, static fn (array $one): bool => $one[0] > $sprayed[0]));
         $clean = self::cleanFor($after);
         if ($clean !== null) {
-            return $clean >= self::APART ? new self('over', Message::of('course.ending.over')) : new self('nearly', Message::of('course.ending.nearly'));
+            return $clean >= self::APART
+                ? new self('over', Message::of('course.ending.over'))
+                : new self('nearly', Message::of('course.ending.nearly'));
         }
         $before = array_values(array_filter($counts, static fn (array $one): bool => $one[0] <= $sprayed[0]));
         $first = $before === [] ? null : $before[count($before) - 1][1];
         $last = $after === [] ? null : $after[count($after) - 1];
-        if ($first !== null && $first > 0.0 && $last !== null && count($sprayed) >= $number && $last[0] > $sprayed[count($sprayed) - 1] && $last[1] > self::HALF * $first) {
-            return new self('give-up', Message::of('course.ending.give-up', ['n' => count($sprayed), 'first' => $first, 'last' => $last[1]]));
+        if (
+            $first !== null &&
+            $first > 0.0 &&
+            $last !== null &&
+            count($sprayed) >= $number &&
+            $last[0] > $sprayed[count($sprayed) - 1] &&
+            $last[1] > self::HALF * $first
+        ) {
+            return new self(
+                'give-up',
+                Message::of('course.ending.give-up', ['n' => count($sprayed), 'first' => $first, 'last' => $last[1]]),
+            );
         }
 
         return new self('open', Message::of('course.ending.open', ['n' => $number]));

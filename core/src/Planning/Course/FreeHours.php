@@ -23,7 +23,11 @@ final readonly class FreeHours
     /** @param  list<array{list<int>, int, int}>  $spans */
     public static function of(array $spans): self
     {
-        return $spans === [] ? self::usual() : new self(array_map(static fn (array $span): array => [$span[0] === [] ? self::EVERY_DAY : $span[0], $span[1], $span[2]], $spans));
+        return $spans === []
+            ? self::usual()
+            : new self(
+                array_map(static fn (array $span): array => [$span[0] === [] ? self::EVERY_DAY : $span[0], $span[1], $span[2]], $spans),
+            );
     }
 
     /**
@@ -41,7 +45,12 @@ final readonly class FreeHours
             $days = is_array($row) && is_array($row['days'] ?? null) ? $row['days'] : [];
             $from = is_array($row) ? self::hour($row['from'] ?? null) : null;
             $to = is_array($row) ? self::hour($row['to'] ?? null) : null;
-            $week = array_map(static fn (mixed $day): int => is_string($day) && isset(self::WEEK[$day]) ? self::WEEK[$day] : throw CourseException::freeHours("$path.$n.days"), array_values($days));
+            $week = array_map(
+                static fn (mixed $day): int => is_string($day) && isset(self::WEEK[$day])
+                    ? self::WEEK[$day]
+                    : throw CourseException::freeHours("$path.$n.days"),
+                array_values($days),
+            );
             if ($from === null || $to === null || $to <= $from) {
                 throw CourseException::freeHours("$path.$n");
             }
@@ -51,13 +60,23 @@ final readonly class FreeHours
         return self::of($spans);
     }
 
-    /** @return list<array{days: list<string>, from: string, to: string}> as they are read, and as they are kept; the usual hours are none */
+    /**
+     * @return list<array{days: list<string>, from: string, to: string}> as they are read, and as they are kept; the usual hours are none
+     */
     public function toArray(): array
     {
-        return $this == self::usual() ? [] : array_map(static fn (array $span): array => [
-            'days' => $span[0] === self::EVERY_DAY ? [] : array_map(static fn (int $day): string => (string) array_search($day, self::WEEK, true), $span[0]),
-            'from' => sprintf('%02d:00', $span[1]), 'to' => sprintf('%02d:00', $span[2]),
-        ], $this->spans);
+        return $this == self::usual()
+            ? []
+            : array_map(
+                static fn (array $span): array => [
+                    'days' => $span[0] === self::EVERY_DAY
+                            ? []
+                            : array_map(static fn (int $day): string => (string) array_search($day, self::WEEK, true), $span[0]),
+                    'from' => sprintf('%02d:00', $span[1]),
+                    'to' => sprintf('%02d:00', $span[2]),
+                ],
+                $this->spans,
+            );
     }
 
     private static function hour(mixed $text): ?int

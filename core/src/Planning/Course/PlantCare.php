@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Nebbia\Core\Planning\Course;
 
 /**
- * When in the week plants are watered and fed, by the garden's clocks. A spray goes on before either: water from above takes it off again, and a
- * plant that has just been fed is soft. Rough practice.
+ * When in the week plants are watered and fed, by the garden's clocks. A spray goes on before either: water from above takes it off again,
+ * and a plant that has just been fed is soft. Rough practice.
  */
 final readonly class PlantCare
 {
@@ -59,24 +59,45 @@ final readonly class PlantCare
                 throw CourseException::care("$path.$field");
             }
 
-            return array_map(static fn (mixed $day): int => is_string($day) && isset(self::WEEK[$day]) ? self::WEEK[$day] : throw CourseException::care("$path.$field"), array_values($some));
+            return array_map(
+                static fn (mixed $day): int => is_string($day) && isset(self::WEEK[$day])
+                    ? self::WEEK[$day]
+                    : throw CourseException::care("$path.$field"),
+                array_values($some),
+            );
         };
         $at = $row['water_at'] ?? '07:00';
         if (! is_string($at) || preg_match('/^([01]?\d|2[0-3]):00$/', $at, $found) !== 1) {
             throw CourseException::care("$path.water_at");
         }
 
-        $above = self::ANSWERS[is_bool($row['from_above'] ?? false) ? (int) ($row['from_above'] ?? false) : (is_scalar($row['from_above']) ? (string) $row['from_above'] : '')] ?? throw CourseException::care("$path.from_above");
+        $above =
+            self::ANSWERS[
+                is_bool($row['from_above'] ?? false)
+                    ? (int) ($row['from_above'] ?? false)
+                    : (is_scalar($row['from_above'])
+                        ? (string) $row['from_above']
+                        : '')
+            ] ?? throw CourseException::care("$path.from_above");
 
         return self::of($days('water_days'), (int) $found[1], $above, $days('feed_days'));
     }
 
-    /** @return array{water_days: list<string>, water_at: string, from_above: bool, feed_days: list<string>} as it is read, and as it is kept */
+    /**
+     * @return array{water_days: list<string>, water_at: string, from_above: bool, feed_days: list<string>} as it is read, and as it is kept
+     */
     public function toArray(): array
     {
-        $names = static fn (array $days): array => array_values(array_map(static fn (int $day): string => (string) array_search($day, self::WEEK, true), $days));
+        $names = static fn (array $days): array => array_values(
+            array_map(static fn (int $day): string => (string) array_search($day, self::WEEK, true), $days),
+        );
 
-        return ['water_days' => $names($this->waterDays), 'water_at' => sprintf('%02d:00', $this->waterHour), 'from_above' => $this->fromAbove, 'feed_days' => $names($this->feedDays)];
+        return [
+            'water_days' => $names($this->waterDays),
+            'water_at' => sprintf('%02d:00', $this->waterHour),
+            'from_above' => $this->fromAbove,
+            'feed_days' => $names($this->feedDays),
+        ];
     }
 
     /** The same for all that are kept alike; empty where nothing of it matters to a spray. */
@@ -96,6 +117,6 @@ final readonly class PlantCare
     /** On that day or the day before. */
     public function justFed(int $weekday): bool
     {
-        return in_array($weekday, $this->feedDays, true) || in_array(($weekday + 5) % 7 + 1, $this->feedDays, true);
+        return in_array($weekday, $this->feedDays, true) || in_array((($weekday + 5) % 7) + 1, $this->feedDays, true);
     }
 }

@@ -9,9 +9,9 @@ use Nebbia\Core\Target\Cycle;
 use Nebbia\Core\Target\Target;
 
 /**
- * How far apart the rounds are, and how many. A contact spray must catch each hatch before it lays again: no further apart than 0.8 of the time
- * that the pest can be hit, the last not before all that was protected at the first has hatched, and one more, because no spray reaches all.
- * Diseases go by their latent period. A rough practice rule.
+ * How far apart the rounds are, and how many. A contact spray must catch each hatch before it lays again: no further apart than 0.8 of the
+ * time that the pest can be hit, the last not before all that was protected at the first has hatched, and one more, because no spray
+ * reaches all. Diseases go by their latent period. A rough practice rule.
  */
 final readonly class Rhythm
 {
@@ -40,12 +40,15 @@ final readonly class Rhythm
         public array $bounds = [],
     ) {}
 
-    /** @param  float|null  $meanC  expected over the course; null where nothing is known */
-    public static function of(Target $target, ?float $meanC, Purpose $purpose = Purpose::Outbreak): ?self
+    /**
+     * @param  float|null  $meanC  expected over the course; null where nothing is known
+     * @param  bool  $isGuessed  no forecast says so: it is what is usual there
+     */
+    public static function of(Target $target, ?float $meanC, Purpose $purpose = Purpose::Outbreak, bool $isGuessed = false): ?self
     {
         $longest = $target->everyDays?->high;
         if ($target->cycle !== null && $meanC !== null && $purpose === Purpose::Outbreak) {
-            $cycle = self::byCycle($target->cycle, $target->name, $meanC, $longest);
+            $cycle = self::byCycle($target->cycle, $target->name, $meanC, $longest, $isGuessed);
             if ($cycle !== null) {
                 return $cycle;
             }
@@ -57,24 +60,68 @@ final readonly class Rhythm
         if ($latent !== null) {
             $days = max($target->everyDays->low, min($target->everyDays->high, $latent->low));
 
-            return new self($days, (int) round($target->times->likely), 0.0, null, $meanC, Message::of('course.because.latent', [
-                'name' => $target->name, 'low' => $latent->low, 'high' => $latent->high, 'mean' => $meanC, 'days' => $days, 'n' => (int) round($target->times->likely),
-            ]), 'established guidance', 'medium');
+            return new self(
+                $days,
+                (int) round($target->times->likely),
+                0.0,
+                null,
+                $meanC,
+                Message::of('course.because.latent', [
+                    'name' => $target->name,
+                    'low' => $latent->low,
+                    'high' => $latent->high,
+                    'mean' => $meanC,
+                    'guessed' => $isGuessed ? 'yes' : 'no',
+                    'days' => $days,
+                    'n' => (int) round($target->times->likely),
+                ]),
+                'established guidance',
+                'medium',
+            );
         }
 
         // Where it all but stands still there is no hurry.
         $isStill = $target->cycle !== null && $meanC !== null && $purpose === Purpose::Outbreak;
         $days = $isStill ? $target->everyDays->high : $target->everyDays->likely;
 
-        return new self($days, (int) round($target->times->likely), 0.0, null, $meanC, Message::of('course.because.table', [
-            'name' => $target->name, 'low' => $target->everyDays->low, 'high' => $target->everyDays->high, 'days' => $days, 'n' => (int) round($target->times->likely), 'still' => $isStill ? 'yes' : 'no',
-        ]), 'practice', 'low');
+        return new self(
+            $days,
+            (int) round($target->times->likely),
+            0.0,
+            null,
+            $meanC,
+            Message::of('course.because.table', [
+                'name' => $target->name,
+                'low' => $target->everyDays->low,
+                'high' => $target->everyDays->high,
+                'days' => $days,
+                'n' => (int) round($target->times->likely),
+                'still' => $isStill ? 'yes' : 'no',
+            ]),
+            'practice',
+            'low',
+        );
     }
 
     /** Every so many days, so often, because the recipe says so. */
-    public static function written(int $days, int $number): self
+    public static function written(float $days, int $number): self
     {
-        return new self($days, $number, 0.0, null, null, Message::of('course.because.recipe', ['days' => $days, 'n' => $number]), 'practice', 'low');
+        return new self(
+            $days,
+            $number,
+            0.0,
+            null,
+            null,
+            Message::of('course.because.recipe', ['days' => $days, 'n' => $number]),
+            'practice',
+            'low',
+        );
+    }
+
+    /** Once, where nobody has said how often. */
+    public static function once(): self
+    {
+        return new self(7.0, 1, 0.0, null, null, Message::of('course.because.once'), 'practice', 'low');
     }
 
     /**
@@ -84,10 +131,20 @@ final readonly class Rhythm
      */
     public function within(float $days, int $number, array $bounds): self
     {
-        return new self($days, $number, $this->protectedDays, $this->openDays, $this->mean, $this->because, $this->basis, $this->sure, $bounds);
+        return new self(
+            $days,
+            $number,
+            $this->protectedDays,
+            $this->openDays,
+            $this->mean,
+            $this->because,
+            $this->basis,
+            $this->sure,
+            $bounds,
+        );
     }
 
-    private static function byCycle(Cycle $cycle, string $name, float $meanC, ?float $longest): ?self
+    private static function byCycle(Cycle $cycle, string $name, float $meanC, ?float $longest, bool $isGuessed): ?self
     {
         $days = [];
         foreach ($cycle->stages as $stage) {
@@ -105,15 +162,31 @@ final readonly class Rhythm
         $interval = min($longest ?? INF, self::SAFE * $open);
         $number = max(self::LEAST, (int) ceil($protected / $interval - 1e-9) + 1) + 1;
 
-        return new self($interval, $number, $protected, $open, $meanC, Message::of('course.because.cycle', [
-            'name' => $name, 'mean' => $meanC, 'protected' => $protected, 'open' => $open, 'days' => $interval, 'n' => $number, 'hides' => $protected > 0.0 ? 'yes' : 'no',
-            'capped' => $longest !== null && $longest < self::SAFE * $open ? 'yes' : 'no',
-        ]), 'practice', 'medium');
+        return new self(
+            $interval,
+            $number,
+            $protected,
+            $open,
+            $meanC,
+            Message::of('course.because.cycle', [
+                'name' => $name,
+                'mean' => $meanC,
+                'guessed' => $isGuessed ? 'yes' : 'no',
+                'protected' => $protected,
+                'open' => $open,
+                'days' => $interval,
+                'n' => $number,
+                'hides' => $protected > 0.0 ? 'yes' : 'no',
+                'capped' => $longest !== null && $longest < self::SAFE * $open ? 'yes' : 'no',
+            ]),
+            'practice',
+            'medium',
+        );
     }
 
     /**
-     * Going round the cycle from the longest stage that is not reached; where none that is reached follows it, those that are count wherever
-     * they stand.
+     * Going round the cycle from the longest stage that is not reached; where none that is reached follows it, those that are count
+     * wherever they stand.
      *
      * @param  list<array{bool, float}>  $days  reached, and how long
      * @return array{float, float} protected, open

@@ -11,7 +11,8 @@ use Nebbia\Core\Mixing\Mix;
 use Nebbia\Core\Mixing\Mixer;
 
 /**
- * One mixing for all rounds of a day that take the same: as much as they take together, with what stays in the sprayer counted once, in equal fills.
+ * One mixing for all rounds of a day that take the same: as much as they take together, with what stays in the sprayer counted once, in
+ * equal fills.
  */
 final readonly class Batch
 {
@@ -41,15 +42,25 @@ final readonly class Batch
         $vessel = $sprays[0]->vessel;
         $dead = $vessel->dead->likely ?? 0.0;
         // Each was planned with what stays in the sprayer: together that is needed once.
-        $needed = array_sum(array_map(static fn (DueSpray $one): float => $one->mix->finalVolume->likely, $sprays)) - $dead * (count($sprays) - 1);
+        $all = array_sum(array_map(static fn (DueSpray $one): float => $one->mix->finalVolume->likely, $sprays));
+        $needed = $all - $dead * (count($sprays) - 1);
         $plan = $vessel === null ? null : FillPlan::of($vessel, max(1.0, $needed - $dead));
         $made = $plan->madeMl ?? $needed;
-        $mix = count($sprays) === 1 && abs($made - $sprays[0]->mix->finalVolume->likely) < 0.5 ? $sprays[0]->mix : $mixer->mix($sprays[0]->mix->recipe, $made);
+        $mix =
+            count($sprays) === 1 && abs($made - $sprays[0]->mix->finalVolume->likely) < 0.5
+                ? $sprays[0]->mix
+                : $mixer->mix($sprays[0]->mix->recipe, $made);
         $portions = Portion::share($sprays, max(0.0, $made - $dead), $rinse);
         $wanted = array_map(static fn (Portion $one): ?float => $one->stand->needMl, $portions);
 
         return new self(
-            $sprays, $mix, $made, $plan->fills ?? 1, $plan->eachMl ?? $made, $portions, $keepingTimes->of($mix),
+            $sprays,
+            $mix,
+            $made,
+            $plan->fills ?? 1,
+            $plan->eachMl ?? $made,
+            $portions,
+            $keepingTimes->of($mix),
             $wanted === [] || in_array(null, $wanted, true) ? null : max(0.0, $made - array_sum($wanted)),
         );
     }

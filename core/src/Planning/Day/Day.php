@@ -16,13 +16,23 @@ final readonly class Day
     /** @param  list<DueSpray>  $sprays */
     public static function of(array $sprays, Mixer $mixer, KeepingTimes $keepingTimes, Rinse $rinse): self
     {
-        usort($sprays, static fn (DueSpray $a, DueSpray $b): int => [self::isForWeeds($a), $a->at, $a->round] <=> [self::isForWeeds($b), $b->at, $b->round]);
+        usort(
+            $sprays,
+            static fn (DueSpray $a, DueSpray $b): int => [self::isForWeeds($a), $a->at, $a->round] <=> [
+                self::isForWeeds($b),
+                $b->at,
+                $b->round,
+            ],
+        );
         $groups = [];
         foreach ($sprays as $spray) {
             $groups[$spray->same][] = $spray;
         }
 
-        return new self(array_map(static fn (array $some): Batch => Batch::of($some, $mixer, $keepingTimes, $rinse), array_values($groups)));
+        return new self(array_map(
+            static fn (array $some): Batch => Batch::of($some, $mixer, $keepingTimes, $rinse),
+            array_values($groups),
+        ));
     }
 
     /** @return list<DayTask> what there is to do with a batch, in order */

@@ -25,7 +25,10 @@ final readonly class Rinse
         foreach ($this->windows->rows('rows') as $row) {
             foreach ($row->has('rinse') ? $row->strings('substances') : [] as $substance) {
                 $list = $this->thresholds->of($substance)?->listedAs;
-                if (($mix->strengthOf($substance)->percentWv->likely ?? 0.0) > 0.0 && $plant->groupFor($list) === SensitivityGroup::Sensitive) {
+                if (
+                    ($mix->strengthOf($substance)->percentWv->likely ?? 0.0) > 0.0 &&
+                    $plant->groupFor($list) === SensitivityGroup::Sensitive
+                ) {
                     $minutes[] = $row->float('rinse');
                 }
             }

@@ -18,7 +18,10 @@ final readonly class HarvestTime
     /** @return list<array{int, int}> from and to, seconds since 1970: the days before each harvest that are too near, and its day */
     public function taken(Course $course, Mix $mix): array
     {
-        $eaten = array_filter($course->plantings, static fn (CoursePlanting $one): bool => $one->harvest !== null && $one->plant->eaten !== null);
+        $eaten = array_filter(
+            $course->plantings,
+            static fn (CoursePlanting $one): bool => $one->harvest !== null && $one->plant->eaten !== null,
+        );
         if ($eaten === [] || ! $mix->recipe->use->wetsLeaves()) {
             return [];
         }

@@ -22,8 +22,8 @@ use Nebbia\Core\Weather\Sun;
 use Nebbia\Core\Weather\WeatherHour;
 
 /**
- * What each hour of a forecast is worth for a spray on some plants: by the same windows as the judgement of a typed hour. An hour is judged once,
- * however many rounds ask for it.
+ * What each hour of a forecast is worth for a spray on some plants: by the same windows as the judgement of a typed hour. An hour is judged
+ * once, however many rounds ask for it.
  */
 final class HourJudge
 {
@@ -46,8 +46,11 @@ final class HourJudge
     /** @var array<int, array{int, int}> hour => weekday and hour by the clocks of the place */
     private array $clocks = [];
 
-    /** @var array<int, array<int, array<int, Hour>>> indoors, in flower, hour */
+    /** @var array<string, array<int, array<int, Hour>>> where, in flower, hour */
     private array $hours = [];
+
+    /** From when until when the sun comes through a window, by the clock. */
+    private const WINDOW_SUN = [10, 16];
 
     /** @var array<int, float> hour => degrees */
     private array $heights = [];
@@ -60,19 +63,16 @@ final class HourJudge
 
     private readonly LeafWetness $wetness;
 
-    public function __construct(
-        private readonly SprayWindows $windows,
-        private readonly Place $place,
-        private readonly Forecast $forecast,
-    ) {
+    public function __construct(private readonly SprayWindows $windows, private readonly Place $place, private readonly Forecast $forecast)
+    {
         $this->epoch = (DateTimeImmutable::createFromFormat('!U', '0') ?: throw new LogicException('No time.'))->setTimezone($place->zone);
         $this->wetness = new LeafWetness($forecast);
     }
 
     /** @return list<SprayWindow> those that a mix goes by */
-    public function windowsOf(Mix $mix): array
+    public function windowsOf(Mix $mix, bool $onBareWood = false): array
     {
-        return array_values(array_filter($this->windows->all, static fn (SprayWindow $window): bool => $window->isFor($mix)));
+        return $this->windows->for($mix, $onBareWood);
     }
 
     /**
@@ -123,10 +123,11 @@ final class HourJudge
     private function look(array $windows, PlantConditions $kept, int $at): JudgedHour
     {
         $weather = $this->forecast->at($at);
-        if ($weather === null) {
+        if ($weather === null && ! $kept->indoors) {
             return $this->withoutForecast($windows, $kept, $at);
         }
-        $hour = $this->hours[$kept->indoors ? 1 : 0][$kept->inFlower ? 1 : 0][$at] ??= $this->hour($weather, $kept, $at);
+        $where = $kept->indoors ? 'in'.$kept->indoorsKey() : 'out';
+        $hour = $this->hours[$where][$kept->inFlower ? 1 : 0][$at] ??= $this->hour($weather, $kept, $at);
         $objections = $kept->isPlain() ? [] : $this->ofKeeping($windows, $kept, $at);
         foreach ($windows as $window) {
             foreach ($window->objections($hour, $kept->indoors, $this->windows->deltaT, $kept->nightBreathing) as $objection) {
@@ -134,16 +135,49 @@ final class HourJudge
             }
         }
 
-        return self::told($at, $objections);
+        return self::told($at, $objections, $this->isKnownDry($windows, $kept, $at) ? HourWord::Fine : HourWord::Unknown);
+    }
+
+    /**
+     * Whether the forecast reaches as far as it has to be dry: that none is foreseen because nothing is, is no dry day.
+     *
+     * @param  list<SprayWindow>  $windows
+     */
+    private function isKnownDry(array $windows, PlantConditions $kept, int $at): bool
+    {
+        if ($kept->indoors) {
+            return true;
+        }
+        foreach ($windows as $window) {
+            $until = $at + (int) ceil(($window->dryHours ?? 0.0) * Forecast::HOUR);
+            if ($until > $this->forecast->knownUntil($at)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** The same for all sprays on plants that stand alike, so it is worked out once. */
-    private function hour(WeatherHour $weather, PlantConditions $kept, int $at): Hour
+    private function hour(?WeatherHour $weather, PlantConditions $kept, int $at): Hour
     {
+        if ($kept->indoors || $weather === null) {
+            $room = $kept->room ?? $this->windows->room;
+            $sun = $kept->indoors && $kept->inWindow && $this->sunInWindow($at);
+
+            return Hour::foreseen($room->temperature($this->part($at)), $room->humidity, 0.0, null, $sun, false, $this->part($at));
+        }
+
         return Hour::foreseen(
-            $weather->temperature, $weather->humidity, $weather->wind, $kept->indoors ? null : $this->forecast->rainIn($at) ?? 240.0, ! $kept->indoors && $this->sunSoon($at),
-            $kept->inFlower && $weather->temperature >= self::BEES_FROM && $weather->rain < Forecast::DRY && $this->isSunUp($at), $this->part($at),
-            $kept->indoors ? null : $this->wetness->isWet($at),
+            $weather->temperature,
+            $weather->humidity,
+            $weather->wind,
+            $this->forecast->rainIn($at) ?? 240.0,
+            $this->sunSoon($at),
+            $kept->inFlower && $weather->temperature >= self::BEES_FROM && $weather->rain < Forecast::DRY && $this->isSunUp($at),
+            $this->part($at),
+            $this->wetness->isWet($at),
+            $this->forecast->frostIn($at),
         );
     }
 
@@ -195,7 +229,10 @@ final class HourJudge
         return $objections;
     }
 
-    /** Hours until the leaves are watered: 0 in that hour itself or where they are not dry of it; null where they are left alone for so long. */
+    /**
+     * Hours until the leaves are watered: 0 in that hour itself or where they are not dry of it; null where they are left alone for so
+     * long.
+     */
     private function wateredIn(PlantCare $care, int $at, int $hours): ?int
     {
         if ($care->wetsLeaves(...$this->clock($at - Forecast::HOUR))) {
@@ -219,7 +256,7 @@ final class HourJudge
     }
 
     /**
-     * Where no forecast reaches, only the time of day can be told, and what is done every week.
+     * Where no forecast reaches, what holds without weather still holds: the sun and the bees by the clock, and what is done every week.
      *
      * @param  list<SprayWindow>  $windows
      */
@@ -228,13 +265,14 @@ final class HourJudge
         $part = $this->part($at);
         $objections = $this->ofKeeping($windows, $kept, $at);
         foreach ($windows as $window) {
-            // A clear sky is taken, which is what harms.
-            if (in_array($window->sun, ['avoid', 'never'], true) && $this->sunSoon($at)) {
-                $objections[] = [Objection::of('sun', false, Severity::Caution, []), $window];
+            // A clear sky is taken, which is what harms, and a day on which bees fly.
+            $sun = $window->bySun($this->sunSoon($at));
+            if ($sun !== null) {
+                $objections[] = [$sun, $window];
             }
-            if ($kept->inFlower && ! $kept->indoors && $window->bees !== 'low' && $this->isSunUp($at)) {
-                // By then the flowers may be over.
-                $objections[] = [Objection::of('bees', false, Severity::Caution, []), $window];
+            $bees = $kept->inFlower && $this->isSunUp($at) ? $window->byBees() : null;
+            if ($bees !== null) {
+                $objections[] = [$bees, $window];
             }
             $best = $window->bestFor($kept->nightBreathing);
             if ($best !== [] && ! in_array($part->value, $best, true)) {
@@ -249,6 +287,14 @@ final class HourJudge
     private function isSunUp(int $at): bool
     {
         return max(Sun::height($this->place, $at), Sun::height($this->place, $at + Forecast::HOUR)) > self::HORIZON;
+    }
+
+    /** The sun comes through the window from 10 to 16 by the clock (FACTS.md, Q): in this hour or within two. */
+    private function sunInWindow(int $at): bool
+    {
+        $clock = (int) $this->epoch->setTimestamp($at)->format('G');
+
+        return $clock + 2 >= self::WINDOW_SUN[0] && $clock < self::WINDOW_SUN[1];
     }
 
     /** The sun will stand on the leaves in this hour or within two. */

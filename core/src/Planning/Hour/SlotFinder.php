@@ -12,8 +12,8 @@ use Nebbia\Core\Planning\Course\PlantConditions;
 use Nebbia\Core\Weather\Forecast;
 
 /**
- * The best hours of each half of a day for a spray, within the gardener's free time. What is found for one course serves all that use the same
- * spray in the same free time.
+ * The best hours of each half of a day for a spray, within the gardener's free time. What is found for one course serves all that use the
+ * same spray in the same free time.
  */
 final class SlotFinder
 {
@@ -35,7 +35,7 @@ final class SlotFinder
      */
     public function find(Course $course, Mix $mix, int $days, ?int $notBefore = null, array $taken = []): array
     {
-        $key = $this->judge->open($this->judge->windowsOf($mix), PlantConditions::of($course));
+        $key = $this->judge->open($this->judge->windowsOf($mix, $course->isBareWood()), PlantConditions::of($course));
         $kept = "$key.{$course->free->key()}.$course->hours.{$course->place->zone->getName()}";
         if ($notBefore !== null) {
             $taken[] = [PHP_INT_MIN, $notBefore];
@@ -159,7 +159,11 @@ final class SlotFinder
             $next = $midnight->modify('+1 day');
             $hours = [];
             // Full hours as the world counts them: in zones with half hours they begin between those of the clock.
-            for ($at = (int) ceil($midnight->getTimestamp() / Forecast::HOUR) * Forecast::HOUR; $at < $next->getTimestamp(); $at += Forecast::HOUR) {
+            for (
+                $at = (int) ceil($midnight->getTimestamp() / Forecast::HOUR) * Forecast::HOUR;
+                $at < $next->getTimestamp();
+                $at += Forecast::HOUR
+            ) {
                 $hours[$at] = (int) $midnight->setTimestamp($at)->format('G');
             }
             $this->days[$key] = [$next->format('Y-m-d'), (int) $midnight->format('N'), $hours];

@@ -7,7 +7,10 @@ namespace Nebbia\Core\Planning\Hour;
 use Nebbia\Core\Measure\Vessel\FillPlan;
 use Nebbia\Core\Measure\Vessel\Vessel;
 
-/** How long a round takes: mixing and filling a quarter of an hour each time, then spraying. Rough practice where the sprayer was not measured. */
+/**
+ * How long a round takes: mixing and filling a quarter of an hour each time, then spraying. Rough practice where the sprayer was not
+ * measured.
+ */
 final readonly class SprayTime
 {
     private const FILLING = 15.0;

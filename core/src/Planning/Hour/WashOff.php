@@ -7,7 +7,9 @@ namespace Nebbia\Core\Planning\Hour;
 use Nebbia\Core\Judgement\Hour\SprayWindow;
 use Nebbia\Core\Weather\Forecast;
 
-/** What rain took of a spray: before it was dry all of it, and later what stays on the leaf and can be washed away. A rough practice rule. */
+/**
+ * What rain took of a spray: before it was dry all of it, and later what stays on the leaf and can be washed away. A rough practice rule.
+ */
 final readonly class WashOff
 {
     private function __construct(

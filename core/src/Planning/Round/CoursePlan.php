@@ -20,11 +20,19 @@ final readonly class CoursePlan
         public float $bound,
         /** No other course stands in the way of what is best for it. */
         public bool $isFree = true,
+        /** Nothing is to be sprayed, for a reason that is said beside it. */
+        public bool $isStopped = false,
     ) {}
+
+    /** The same course with nothing to be sprayed. */
+    public function withoutRounds(): self
+    {
+        return new self($this->course, $this->rhythm, [], 0.0, 0.0, $this->isFree, true);
+    }
 
     /** It could not be finished: there was no hour. */
     public function isShort(): bool
     {
-        return count($this->rounds) < $this->rhythm->number;
+        return ! $this->isStopped && count($this->rounds) < $this->rhythm->number;
     }
 }

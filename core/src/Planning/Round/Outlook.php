@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Planning\Round;
 
 use DateTimeImmutable;
+use DateTimeZone;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Judgement\Hour\SprayWindows;
 use Nebbia\Core\Mixing\Mix;
@@ -34,11 +35,26 @@ final class Outlook
      * @param  int|null  $readyAt  until then what it takes is not made
      * @return list<DayOutlook>
      */
-    public function days(Course $course, Rhythm $rhythm, ?int $before, ?int $after, array $neighbours, ?int $readyAt, Forecast $forecast, int $now, int $days): array
-    {
+    public function days(
+        Course $course,
+        Rhythm $rhythm,
+        ?int $before,
+        ?int $after,
+        array $neighbours,
+        ?int $readyAt,
+        Forecast $forecast,
+        int $now,
+        int $days,
+    ): array {
         $judge = new HourJudge($this->windows, $course->place, $forecast);
         $mix = $course->mixes[0];
-        $taken = array_values(array_map(static fn (NeighbourRound $one): array => [$one->from, $one->to], array_filter($neighbours, static fn (NeighbourRound $one): bool => $one->sameSprayer)));
+        $windows = $judge->windowsOf($mix, $course->isBareWood());
+        $taken = array_values(
+            array_map(
+                static fn (NeighbourRound $one): array => [$one->from, $one->to],
+                array_filter($neighbours, static fn (NeighbourRound $one): bool => $one->sameSprayer),
+            ),
+        );
         $slots = [];
         foreach ((new SlotFinder($judge))->find($course, $mix, $days, $now, $taken) as $slot) {
             // Of a morning and an evening that are as good the evening: nobody has to get up for it.
@@ -52,13 +68,22 @@ final class Outlook
             $day = $start->modify("+$n days");
             $slot = $slots[$day->format('Y-m-d')] ?? null;
             $at = $slot->from ?? $day->setTime(self::EVENING, 0)->getTimestamp();
-            $against = $slot === null ? $judge->judge($judge->windowsOf($mix), PlantConditions::of($course), $at) : $slot->hours[0];
+            $against = $slot === null ? $judge->judge($windows, PlantConditions::of($course), $at) : $slot->hours[0];
             $consequences = [
-                ...$this->ofHour($slot, $day->setTime(23, 59)->getTimestamp() < $now), ...self::ofGaps($rhythm, $at, $before, $after), ...self::ofNeighbours($neighbours, $slot, $at),
-                ...$this->ofHarvest($course, $mix, $at), ...($readyAt !== null && $at < $readyAt ? [Consequence::of('not-ready', Severity::Caution)] : []),
+                ...$this->ofHour($slot, $day->setTime(23, 59)->getTimestamp() < $now),
+                ...self::ofGaps($rhythm, $at, $before, $after),
+                ...self::ofNeighbours($neighbours, $slot, $at, $course->place->zone),
+                ...$this->ofHarvest($course, $mix, $at),
+                ...$readyAt !== null && $at < $readyAt ? [Consequence::of('not-ready', Severity::Caution)] : [],
             ];
             usort($consequences, static fn (Consequence $a, Consequence $b): int => $b->severity->rank() <=> $a->severity->rank());
-            $list[] = new DayOutlook($day->format('Y-m-d'), $slot, $against, $consequences, self::score($slot, $rhythm, $at, $before, $after, $consequences));
+            $list[] = new DayOutlook(
+                $day->format('Y-m-d'),
+                $slot,
+                $against,
+                $consequences,
+                self::score($slot, $rhythm, $at, $before, $after, $consequences),
+            );
         }
 
         return $list;
@@ -79,7 +104,11 @@ final class Outlook
     private static function ofGaps(Rhythm $rhythm, int $at, ?int $before, ?int $after): array
     {
         $found = [];
-        foreach ([['before', $before === null ? null : ($at - $before) / 86400.0], ['after', $after === null ? null : ($after - $at) / 86400.0]] as [$which, $gap]) {
+        $gaps = [
+            'before' => $before === null ? null : ($at - $before) / 86_400.0,
+            'after' => $after === null ? null : ($after - $at) / 86_400.0,
+        ];
+        foreach ($gaps as $which => $gap) {
             if ($gap === null) {
                 continue;
             }
@@ -100,12 +129,15 @@ final class Outlook
      * @param  list<NeighbourRound>  $neighbours
      * @return list<Consequence>
      */
-    private static function ofNeighbours(array $neighbours, ?Slot $slot, int $at): array
+    private static function ofNeighbours(array $neighbours, ?Slot $slot, int $at, DateTimeZone $zone): array
     {
         $found = [];
         foreach ($neighbours as $one) {
             if ($one->daysApart > 0.0 && abs($at - $one->from) < $one->daysApart * 86400.0) {
                 $found[] = Consequence::of('clash', Severity::Caution, ['name' => $one->name, 'days' => $one->daysApart]);
+            }
+            if ($one->samePlants && self::isSameDay($one->from, $at, $zone)) {
+                $found[] = Consequence::of('same-day', Severity::Caution, ['name' => $one->name]);
             }
             if ($one->sameSprayer && $slot !== null && abs($slot->from - $one->from) < 86400 / 2) {
                 $found[] = Consequence::of('sprayer', Severity::Notice, ['name' => $one->name]);
@@ -113,6 +145,13 @@ final class Outlook
         }
 
         return $found;
+    }
+
+    private static function isSameDay(int $one, int $other, DateTimeZone $zone): bool
+    {
+        [$from, $to] = NeighbourRound::day($one, $zone);
+
+        return $other >= $from && $other < $to;
     }
 
     /** @return list<Consequence> */

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Nebbia\Core\Planning\Round;
 
 use DateTimeImmutable;
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Judgement\Compatibility\Spacing;
 use Nebbia\Core\Judgement\Hour\SprayWindows;
+use Nebbia\Core\Mixing\Mix;
 use Nebbia\Core\Planning\Course\Course;
 use Nebbia\Core\Planning\Course\CoursePlanting;
 use Nebbia\Core\Planning\Course\PlantConditions;
@@ -40,10 +42,12 @@ final class Planner
     /**
      * @param  list<Course>  $courses
      * @param  int|null  $notBefore  seconds since 1970: nothing is planned into what is over
+     * @param  list<NeighbourRound>  $neighbours  rounds that stand already, which all of these courses go round
      * @return array<string, CoursePlan> course => plan
      */
-    public function plan(array $courses, Forecast $forecast, ?int $notBefore = null): array
+    public function plan(array $courses, Forecast $forecast, ?int $notBefore = null, array $neighbours = []): array
     {
+        $this->neighbours = $neighbours;
         $open = [];
         foreach ($courses as $course) {
             $open[$course->id] = $this->alone($course, $forecast, $notBefore);
@@ -85,9 +89,16 @@ final class Planner
             // What is best by itself is free: nothing can be better.
             return new CoursePlan($course, $rhythm, $this->rounds($course, $rhythm, $wished, $forecast), $best, $bound);
         }
-        $free = array_map(fn (array $some, int $turn): array => $taken[$turn] === [] ? $some : $this->finder($course, $forecast)->find(
-            $course, $course->mixes[$turn], self::days($rhythm), $notBefore, [...$taken[$turn], ...$this->harvest->taken($course, $course->mixes[$turn])],
-        ), $slots, array_keys($slots));
+        $free = array_map(
+            fn (array $some, int $turn): array => $taken[$turn] === []
+                ? $some
+                : $this->finder($course, $forecast)->find($course, $course->mixes[$turn], self::days($rhythm), $notBefore, [
+                    ...$taken[$turn],
+                    ...$this->standing($course, $course->mixes[$turn]),
+                ]),
+            $slots,
+            array_keys($slots),
+        );
         [$chosen, $score] = RoundPlacer::place($free, $rhythm, $start);
 
         return new CoursePlan($course, $rhythm, $this->rounds($course, $rhythm, $chosen, $forecast), $score, $bound, false);
@@ -118,24 +129,50 @@ final class Planner
     public function hours(Course $course, Forecast $forecast, int $from, int $to, int $round = 0): iterable
     {
         $judge = $this->judge($course, $forecast);
-        $windows = $judge->windowsOf($course->mixOf($round));
+        $windows = $judge->windowsOf($course->mixOf($round), $course->isBareWood());
         for ($at = $from - ($from % Forecast::HOUR); $at < $to; $at += Forecast::HOUR) {
             yield $judge->judge($windows, PlantConditions::of($course), $at);
         }
     }
 
-    /** @return array{Course, non-empty-list<list<Slot>>, Rhythm, int, float, list<Slot>, float} with the bound, and what is best by itself */
+    /**
+     * @return array{Course, non-empty-list<list<Slot>>, Rhythm, int, float, list<Slot>, float} with the bound, and what is best by itself
+     */
     private function alone(Course $course, Forecast $forecast, ?int $notBefore): array
     {
         $start = self::midnight($course->start, $course);
-        $mean = $forecast->meanTemperature($start, $start + self::OUTLOOK * 86400) ?? (new Climate($course->place))->meanBetween($start, $start + self::OUTLOOK * 86400);
-        $rhythm = Rhythm::of($course->target, $mean, $course->purpose) ?? self::written($course);
-        $rhythm = $this->bearing->bound($course, $rhythm);
+        $foretold = $course->isIndoors()
+            ? ($course->room ?? $this->windows->room)->mean()
+            : $forecast->meanTemperature($start, $start + self::OUTLOOK * 86400);
+        $mean = $foretold ?? (new Climate($course->place))->meanBetween($start, $start + self::OUTLOOK * 86400);
+        $rhythm = Rhythm::of($course->target, $mean, $course->purpose, $foretold === null) ?? self::written($course);
+        $rhythm = self::asWritten($course, $this->bearing->bound($course, $rhythm));
         $finder = $this->finder($course, $forecast);
-        $slots = array_map(fn ($mix): array => $finder->find($course, $mix, self::days($rhythm), $notBefore, $this->harvest->taken($course, $mix)), $course->mixes);
+        $slots = array_map(
+            fn ($mix): array => $finder->find($course, $mix, self::days($rhythm), $notBefore, $this->standing($course, $mix)),
+            $course->mixes,
+        );
         $bound = RoundPlacer::bound($slots, $rhythm, max($start, $notBefore ?? $start));
 
-        return [$course, $slots, $rhythm, max($start, $notBefore ?? $start), $bound, ...RoundPlacer::place($slots, $rhythm, max($start, $notBefore ?? $start))];
+        return [
+            $course,
+            $slots,
+            $rhythm,
+            max($start, $notBefore ?? $start),
+            $bound,
+            ...RoundPlacer::place($slots, $rhythm, max($start, $notBefore ?? $start)),
+        ];
+    }
+
+    /** @return list<array{int, int}> when it cannot be, whatever else is planned: the harvest, and rounds that stand already */
+    private function standing(Course $course, Mix $mix): array
+    {
+        $taken = $this->harvest->taken($course, $mix);
+        foreach ($this->neighbours as $one) {
+            array_push($taken, ...$one->taken($course->place->zone));
+        }
+
+        return $taken;
     }
 
     /** @var array<string, SlotFinder> */
@@ -145,6 +182,9 @@ final class Planner
     private array $judges = [];
 
     private ?Forecast $last = null;
+
+    /** @var list<NeighbourRound> */
+    private array $neighbours = [];
 
     private function finder(Course $course, Forecast $forecast): SlotFinder
     {
@@ -168,11 +208,32 @@ final class Planner
         return $course->place->latitude.','.$course->place->longitude.','.$course->place->zone->getName();
     }
 
+    /** Where nothing is known of the target: as the recipe says, else once, and look. */
     private static function written(Course $course): Rhythm
     {
         $repeat = $course->mixes[0]->recipe->repeat;
 
-        return Rhythm::written($repeat->everyDays ?? 7, $repeat->times ?? 1);
+        return $repeat === null ? Rhythm::once() : Rhythm::written($repeat->everyDays, $repeat->times ?? 1);
+    }
+
+    /** What a recipe says of itself is kept, or it is said that it is not. */
+    private static function asWritten(Course $course, Rhythm $rhythm): Rhythm
+    {
+        $said = $rhythm->bounds;
+        foreach ($course->mixes as $mix) {
+            $repeat = $mix->recipe->repeat;
+            $times = $repeat->times ?? 0;
+            if ($repeat === null || (abs($repeat->everyDays - $rhythm->days) < 0.5 && ($times === 0 || $times === $rhythm->number))) {
+                continue;
+            }
+            $said[] = Message::of('course.bears.recipe', [
+                'name' => $mix->recipe->name,
+                'days' => $repeat->everyDays,
+                'times' => $times,
+            ]);
+        }
+
+        return $said === $rhythm->bounds ? $rhythm : $rhythm->within($rhythm->days, $rhythm->number, $said);
     }
 
     /**
@@ -190,6 +251,10 @@ final class Planner
                 if ($course->sprayer !== null && $plan->course->sprayer === $course->sprayer) {
                     $taken[] = [$round->slot->from, $round->slot->to];
                 }
+                if ($apart !== []) {
+                    // No plant is sprayed twice on a day.
+                    $taken[] = NeighbourRound::day($round->slot->from, $course->place->zone);
+                }
                 $days = (int) (86400.0 * ($apart[$n % count($plan->course->mixes)] ?? 0.0));
                 if ($days > 0) {
                     $taken[] = [$round->slot->from - $days, $round->slot->to + $days];
@@ -203,7 +268,10 @@ final class Planner
     /** @return array<int, float> mix of the other course => days to keep between, on plants that both are for */
     private function apart(Course $course, int $turn, Course $other): array
     {
-        $shared = array_intersect(array_map(static fn (CoursePlanting $one): string => $one->id, $course->plantings), array_map(static fn (CoursePlanting $one): string => $one->id, $other->plantings));
+        $shared = array_intersect(
+            array_map(static fn (CoursePlanting $one): string => $one->id, $course->plantings),
+            array_map(static fn (CoursePlanting $one): string => $one->id, $other->plantings),
+        );
         if ($shared === []) {
             return [];
         }
@@ -220,7 +288,13 @@ final class Planner
         $rounds = [];
         foreach ($chosen as $n => $slot) {
             $gap = $n === 0 ? null : ($slot->from - $chosen[$n - 1]->from) / 86400.0;
-            $rounds[] = new PlannedRound($n + 1, $slot, $gap, $gap !== null && RoundPlacer::isLate($gap, $rhythm), ...$this->insteadOf($course, $rhythm, $n, $slot, $chosen[$n - 1] ?? null, $forecast));
+            $rounds[] = new PlannedRound(
+                $n + 1,
+                $slot,
+                $gap,
+                $gap !== null && RoundPlacer::isLate($gap, $rhythm),
+                ...$this->insteadOf($course, $rhythm, $n, $slot, $chosen[$n - 1] ?? null, $forecast),
+            );
         }
 
         return $rounds;
@@ -248,7 +322,9 @@ final class Planner
             $isHarvest = $isHarvest || ($wished >= $from && $wished < $to);
         }
 
-        return [$judge->judge($judge->windowsOf($course->mixOf($n)), PlantConditions::of($course), $wished), $isHarvest];
+        $windows = $judge->windowsOf($course->mixOf($n), $course->isBareWood());
+
+        return [$judge->judge($windows, PlantConditions::of($course), $wished), $isHarvest];
     }
 
     /** How far ahead slots are looked for. */

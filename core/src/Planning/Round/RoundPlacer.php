@@ -8,9 +8,9 @@ use Nebbia\Core\Planning\Course\Rhythm;
 use Nebbia\Core\Planning\Hour\Slot;
 
 /**
- * Places the rounds of one course: of all ways to choose slots the one with the highest sum of worth, less 0.15 for each day that the first is
- * put off, 0.03 for each day that a round comes sooner than it must, and 1 and 0.1 a day where it comes later than it may. Found exactly, by going
- * over the slots once for each round.
+ * Places the rounds of one course: of all ways to choose slots the one with the highest sum of worth, less 0.15 for each day that the first
+ * is put off, 0.03 for each day that a round comes sooner than it must, and 1 and 0.1 a day where it comes later than it may. Found
+ * exactly, by going over the slots once for each round.
  */
 final class RoundPlacer
 {
@@ -49,8 +49,8 @@ final class RoundPlacer
     }
 
     /**
-     * What no way to choose hours can exceed: as if each round had the best hour of its half of the day, and between two rounds were whatever of
-     * their halves' hours suits best.
+     * What no way to choose hours can exceed: as if each round had the best hour of its half of the day, and between two rounds were
+     * whatever of their halves' hours suits best.
      *
      * @param  list<list<Slot>>  $slots
      */
@@ -111,7 +111,11 @@ final class RoundPlacer
     {
         $sum = 0.0;
         foreach ($chosen as $n => $slot) {
-            $sum += $slot->worth - ($n === 0 ? self::WAIT * self::wait($slot, $start) : self::penalty(($slot->from - $chosen[$n - 1]->from) / 86400.0, $rhythm));
+            $sum +=
+                $slot->worth -
+                ($n === 0
+                    ? self::WAIT * self::wait($slot, $start)
+                    : self::penalty(($slot->from - $chosen[$n - 1]->from) / 86400.0, $rhythm));
         }
 
         return $sum;

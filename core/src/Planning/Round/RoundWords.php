@@ -16,10 +16,7 @@ use Nebbia\Core\Weather\WeatherUnits;
 /** Why an hour, and why a round in it, in words and in the units of whoever reads them. */
 final readonly class RoundWords
 {
-    public function __construct(
-        private Catalogue $catalogue,
-        private WeatherUnits $units,
-    ) {}
+    public function __construct(private Catalogue $catalogue, private WeatherUnits $units) {}
 
     /** Why so often, and what is borne of it. */
     public function rhythm(Rhythm $rhythm): string
@@ -28,16 +25,24 @@ final readonly class RoundWords
     }
 
     /** Why a round is where it is. */
-    public function because(PlannedRound $round, Rhythm $rhythm, Forecast $forecast): string
+    public function because(PlannedRound $round, Rhythm $rhythm, Forecast $forecast, bool $isIndoors = false): string
     {
         $hour = $round->slot->hours[0];
         $why = $round->insteadOf === null ? '' : $this->against($round->insteadOf);
-        $said = [$this->ofHour($hour, $forecast)];
+        $said = [$isIndoors ? $this->indoors($hour) : $this->ofHour($hour, $forecast)];
         if ($round->forHarvest) {
             $said[] = $this->say('harvest', []);
         } elseif ($round->isLate) {
-            $said[] = $this->say('later', ['gap' => $round->gap ?? 0.0, 'days' => $rhythm->days, 'why' => $why !== '' ? $why : $this->say('no-hour', [])]);
-        } elseif ($round->insteadOf !== null && $why !== '' && ! in_array($round->insteadOf->word, [HourWord::Fine, HourWord::Unknown], true)) {
+            $said[] = $this->say('later', [
+                'gap' => $round->gap ?? 0.0,
+                'days' => $rhythm->days,
+                'why' => $why !== '' ? $why : $this->say('no-hour', []),
+            ]);
+        } elseif (
+            $round->insteadOf !== null &&
+            $why !== '' &&
+            ! in_array($round->insteadOf->word, [HourWord::Fine, HourWord::Unknown], true)
+        ) {
             $said[] = $this->say('sooner', ['why' => $why]);
         }
 
@@ -55,6 +60,12 @@ final readonly class RoundWords
         return implode(', ', $said);
     }
 
+    /** In a room no forecast is of matter. */
+    private function indoors(JudgedHour $hour): string
+    {
+        return $this->say('indoors', ['why' => $this->against($hour), 'poor' => $hour->objections === [] ? 'no' : 'yes']);
+    }
+
     private function ofHour(JudgedHour $hour, Forecast $forecast): string
     {
         $weather = $forecast->at($hour->at);
@@ -62,9 +73,16 @@ final readonly class RoundWords
         return match (true) {
             $weather === null => $this->say('unknown', []),
             $hour->word === HourWord::Fine => $this->say('fine', [
-                't' => $this->units->sayTemperature($weather->temperature), 'degrees' => $this->units->degrees(), 'wind' => $this->units->saySpeed($weather->wind), 'speed' => $this->units->speed(),
-                'dry' => (int) min(240.0, $forecast->rainIn($hour->at) ?? max(0.0, (($forecast->until() ?? $hour->at) - $hour->at) / Forecast::HOUR)),
+                't' => $this->units->sayTemperature($weather->temperature),
+                'degrees' => $this->units->degrees(),
+                'wind' => $this->units->saySpeed($weather->wind),
+                'speed' => $this->units->speed(),
+                'dry' => (int) min(
+                    240.0,
+                    $forecast->rainIn($hour->at) ?? max(0.0, (($forecast->until() ?? $hour->at) - $hour->at) / Forecast::HOUR),
+                ),
             ]),
+            $hour->word === HourWord::Unknown => $this->say('not-known-dry', []),
             default => $this->say('poor', ['why' => $this->against($hour)]),
         };
     }

@@ -11,6 +11,7 @@ use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Reading\Words\Sentence;
 use Nebbia\Core\Reading\Words\Token;
 use Nebbia\Core\Reading\Words\TokenKind;
+use Nebbia\Core\Substance\Ingredient;
 use Nebbia\Core\Substance\Ingredients;
 
 /**
@@ -19,12 +20,6 @@ use Nebbia\Core\Substance\Ingredients;
  */
 final class Assembler
 {
-    /** Units that name what they count. */
-    private const NAMED_BY_UNIT = [
-        'clove' => 'garlic', 'head' => 'garlic', 'onion' => 'onion', 'small-onion' => 'onion', 'large-onion' => 'onion', 'chilli' => 'hot-pepper',
-        'thai-chilli' => 'hot-pepper', 'jalapeno' => 'hot-pepper', 'habanero' => 'hot-pepper', 'lemon' => 'lemon-juice', 'bar' => 'bar-soap',
-    ];
-
     private Draft $draft;
 
     private Sentence $at;
@@ -33,12 +28,9 @@ final class Assembler
 
     private int $sentence = 0;
 
-    public function __construct(
-        private readonly Ingredients $ingredients,
-        AmountParser $amounts,
-        UnitSystem $system,
-    ) {
-        $this->draft = new Draft;
+    public function __construct(private readonly Ingredients $ingredients, AmountParser $amounts, UnitSystem $system)
+    {
+        $this->draft = new Draft();
         $this->at = new Sentence([]);
         $this->peek = new Peek($amounts, $system);
     }
@@ -70,10 +62,22 @@ final class Assembler
         $this->at = new Sentence($tokens);
         $volumes = new VolumeReader($this->draft, $this->peek, $this->at, $this->sentence);
         $each = new EachReader($this->ingredients, $this->draft, $this->at, $this->sentence);
+        $percents = new PercentReader($this->ingredients, $this->draft, $this->at, $this->sentence);
         $before = count($this->draft->entries);
         $this->leaveOut();
-        $this->parts();
-        foreach ([$volumes->read(...), $each->read(...), $this->amount(...), $this->number(...), $this->share(...), $this->percent(...), $this->mention(...), $this->note(...)] as $pass) {
+        (new PartsReader($this->draft, $this->at, $this->sentence))->read();
+        foreach (
+            [
+                $volumes->read(...),
+                $each->read(...),
+                $this->amount(...),
+                $this->number(...),
+                $this->share(...),
+                $percents->read(...),
+                $this->mention(...),
+                $this->note(...),
+            ] as $pass
+        ) {
             foreach (array_keys($tokens) as $n) {
                 if (! $this->at->isSettled($n)) {
                     $pass($n, $tokens[$n]);
@@ -102,82 +106,61 @@ final class Assembler
         }
     }
 
-    /** "one part milk to nine parts water", "half and half with water". */
-    private function parts(): void
-    {
-        $found = [];
-        foreach ($this->at->tokens as $n => $token) {
-            if ($token->is(TokenKind::Number) && $this->at->is($n + 1, TokenKind::Part)) {
-                $what = $this->at->ahead($n + 2, TokenKind::Ingredient, TokenKind::Unnamed, TokenKind::Water);
-                if ($what !== null) {
-                    $found[] = [$n, $what, $token];
-                }
-            }
-            if ($token->is(TokenKind::Half)) {
-                $this->half($n, $token);
-            }
-        }
-        $water = null;
-        foreach ($found as [, $what, $number]) {
-            $water = $this->at->is($what, TokenKind::Water) ? $number->value : $water;
-        }
-        foreach ($found as [$n, $what, $number]) {
-            $this->at->settle($n, $n + 1, $what);
-            if ($water !== null && ! $this->at->is($what, TokenKind::Water)) {
-                $entry = $this->draft->entryFor($this->at->tokens[$what], $this->sentence);
-                $entry->amount = $this->ratioOf($number->value, $water);
-                $entry->amountToken = $number;
-            }
-        }
-    }
-
-    private function half(int $n, Token $token): void
-    {
-        foreach ($this->at->tokens as $m => $other) {
-            $hasOwn = $this->at->is($m - 1, TokenKind::Amount) || ($this->at->is($m - 1, TokenKind::Of) && $this->at->is($m - 2, TokenKind::Amount));
-            if (! $hasOwn && ! $this->at->isSettled($m) && $other->is(TokenKind::Ingredient, TokenKind::Unnamed)) {
-                $entry = $this->draft->entryFor($this->at->tokens[$m], $this->sentence);
-                $entry->amount = '1:1';
-                $entry->amountToken = $token;
-                $this->at->settle($n, $m);
-
-                return;
-            }
-        }
-    }
-
-    /** Number words to a ratio that the amount parser reads. */
-    private function ratioOf(string $part, string $parts): string
-    {
-        $plain = static fn (string $text): string => (string) NumberParser::parse($text);
-
-        return $plain($part).':'.$plain($parts);
-    }
-
     private function amount(int $n, Token $token): void
     {
         if (! $token->is(TokenKind::Amount)) {
             return;
         }
-        $what = $this->at->freeAhead($n + 1, TokenKind::Ingredient, TokenKind::Unnamed) ?? $this->at->justBehind($n, true);
+        $ahead = $this->at->freeAhead($n + 1, TokenKind::Ingredient, TokenKind::Unnamed);
+        if ($ahead !== null && $this->at->hasOwnBehind($ahead)) {
+            // "oil, 1 ml, alcohol: 5 ml": what comes next has an amount of its own.
+            $ahead = $this->at->justBehind($n) ?? $ahead;
+        }
+        $named = $ahead === null ? NamedByUnit::ingredient($this->peek->unit($token->value)) : null;
+        if ($named !== null && ! $this->at->namesBehind($n, $named)) {
+            $this->at->settle($n);
+            $this->draft->entry($named, $token, $this->sentence)->give($token);
+
+            return;
+        }
+        $what =
+            $ahead ??
+            ($this->at->justBehind($n, true) ?? ($this->at->is($n - 1, TokenKind::Of) ? $this->at->justBehind($n - 1, true) : null));
         if ($what !== null && $this->tabletOf($n, $what, $token)) {
             return;
         }
         $what = $what !== null && $what < $n && $this->at->isSettled($what) ? null : $what;
         if ($what !== null) {
             $this->at->settle($what, $n);
-            $this->draft->entryFor($this->at->tokens[$what], $this->sentence)->give($token);
+            $this->draft
+                ->entryFor($this->barOf($token, $this->at->tokens[$what]), $this->sentence)
+                ->give($this->poured($token, $this->at->tokens[$what]->value));
 
             return;
         }
-        $unit = $this->peek->unit($token->value);
-        if (isset(self::NAMED_BY_UNIT[$unit])) {
-            $this->at->settle($n);
-            $this->draft->entry(self::NAMED_BY_UNIT[$unit], $token, $this->sentence)->give($token);
+        (new NamelessReader($this->draft, $this->peek, $this->at, $this->sentence))->read($n, $token);
+    }
 
-            return;
-        }
-        $this->unknown($n, $token);
+    /** A bar of soap is hard soap, whatever it is called. */
+    private function barOf(Token $amount, Token $name): Token
+    {
+        return $this->peek->unit($amount->value) === 'bar' && $this->family($name->value) === 'soap'
+            ? $name->taken(TokenKind::Ingredient, 'bar-soap')
+            : $name;
+    }
+
+    /** "1 oz neem oil": of what is poured nobody weighs ounces. */
+    private function poured(Token $token, string $ingredient): Token
+    {
+        return $this->peek->unit($token->value) === 'oz' && $this->ingredients->named($ingredient)->isLiquid
+            ? Token::of(
+                TokenKind::Amount,
+                $token->text,
+                $token->start,
+                (string) preg_replace('/\b(?:oz|ounces?)\.?$/iu', 'floz', $token->value),
+                $token->doubt,
+            )
+            : $token;
     }
 
     /** "two 500 mg aspirin tablets", "3 aspirin tablets, 500 mg each", "3 tablets of aspirin (325 mg)": what one tablet holds. */
@@ -191,7 +174,9 @@ final class Assembler
         $entry = $this->draft->lastFor($this->at->tokens[$what], $this->sentence);
         if ($what > $n && $count?->is(TokenKind::Number) === true) {
             $this->at->settle($n - 1, $n, $what);
-            $entry->give(Token::of(TokenKind::Amount, $token->text, $token->start, NumberParser::parse($count->value).' x '.$token->value));
+            $entry->give(
+                Token::of(TokenKind::Amount, $token->text, $token->start, NumberParser::parse($count->value).' x '.$token->value),
+            );
 
             return true;
         }
@@ -224,12 +209,15 @@ final class Assembler
         if (! $token->is(TokenKind::Number)) {
             return;
         }
-        $what = $this->at->freeAhead($n + 1, TokenKind::Ingredient);
-        $ingredient = $what === null ? null : $this->ingredients->named($this->at->tokens[$what]->value);
-        if ($what === null || $ingredient === null || $what > $n + 2) {
+        if ($this->sameAgain($n, $token)) {
             return;
         }
-        $unit = $ingredient->isTablet ? 'tablets' : ($ingredient->knowsPiece($ingredient->id) ? $ingredient->id : null);
+        $what = $this->at->freeAhead($n + 1, TokenKind::Ingredient) ?? $this->countedBehind($n);
+        $ingredient = $what === null ? null : $this->ingredients->named($this->at->tokens[$what]->value);
+        if ($what === null || $ingredient === null || $what > $n + 3) {
+            return;
+        }
+        $unit = $ingredient->isTablet ? 'tablets' : $this->piece($ingredient);
         if ($unit !== null) {
             $this->at->settle($n, $what);
             $entry = $this->draft->entryFor($this->at->tokens[$what], $this->sentence);
@@ -240,13 +228,65 @@ final class Assembler
         }
     }
 
+    /** "2 hot peppers", "peperoncino 2": the piece that a whole one is counted as. */
+    private function piece(Ingredient $ingredient): ?string
+    {
+        foreach ([$ingredient->id, ...NamedByUnit::PIECES[$ingredient->id] ?? []] as $unit) {
+            if ($ingredient->knowsPiece($unit)) {
+                return $unit;
+            }
+        }
+
+        return null;
+    }
+
+    /** "peperoncino 2, ...": a bare number right behind what is counted, at the end of its clause. */
+    private function countedBehind(int $n): ?int
+    {
+        $behind = in_array($this->at->at($n - 1)?->text, [':', '-', '–'], true) ? $n - 2 : $n - 1;
+        $isEnd = $this->at->at($n + 1) === null || $this->at->is($n + 1, TokenKind::Comma, TokenKind::And);
+
+        return $isEnd && $this->at->is($behind, TokenKind::Ingredient) && ! $this->at->isSettled($behind) ? $behind : null;
+    }
+
+    /** "a teaspoon of oil and one of soap": as much again, of another thing. */
+    private function sameAgain(int $n, Token $token): bool
+    {
+        if (! $this->at->is($n + 1, TokenKind::Of) || (string) NumberParser::parse($token->value) !== '1') {
+            return false;
+        }
+        $what = $this->at->freeAhead($n + 2, TokenKind::Ingredient, TokenKind::Unnamed);
+        for ($m = $n - 1; $what !== null && $m >= 0; $m--) {
+            if ($this->at->is($m, TokenKind::Amount)) {
+                $this->at->settle($n, $what);
+                $this->draft
+                    ->entryFor($this->at->tokens[$what], $this->sentence)
+                    ->give(
+                        Token::of(
+                            TokenKind::Amount,
+                            $token->text,
+                            $token->start,
+                            $this->at->tokens[$m]->value,
+                            $this->at->tokens[$m]->doubt,
+                        ),
+                    );
+
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** "1:500", "1 in 10": of the ingredient that stands nearest. */
     private function share(int $n, Token $token): void
     {
         if (! $token->is(TokenKind::Ratio)) {
             return;
         }
-        $what = $this->at->justBehind($n) ?? $this->at->freeAhead($n + 1, TokenKind::Ingredient, TokenKind::Unnamed) ?? $this->at->anyBehind($n);
+        $what =
+            $this->at->justBehind($n) ??
+            ($this->at->freeAhead($n + 1, TokenKind::Ingredient, TokenKind::Unnamed) ?? $this->at->anyBehind($n));
         if ($what === null) {
             $this->draft->unplaced[] = $token;
 
@@ -259,39 +299,6 @@ final class Assembler
         } else {
             $this->draft->unplaced[] = $token;
         }
-    }
-
-    /** Of a bottle where the ingredient has an amount, or could be sold so; else the strength that is wanted. */
-    private function percent(int $n, Token $token): void
-    {
-        if (! $token->is(TokenKind::Percent, TokenKind::Strength)) {
-            return;
-        }
-        $what = $this->at->ahead($n + 1, TokenKind::Ingredient, TokenKind::Unnamed) ?? $this->at->justBehind($n) ?? $this->at->anyBehind($n);
-        if ($what === null) {
-            $this->draft->unplaced[] = $token;
-
-            return;
-        }
-        $this->at->settle($n);
-        $entry = $this->draft->lastFor($this->at->tokens[$what], $this->sentence);
-        $isWanted = $token->is(TokenKind::Percent) && ! $this->couldBeSold($entry, $token->value);
-        if ($isWanted && $entry->amount === null) {
-            $entry->give($token);
-        } elseif ($isWanted) {
-            $entry->stated = $token;
-        } elseif ($entry->strength === null || $entry->strengthSentence !== $this->sentence) {
-            if ($entry->strength !== null && $entry->strengthToken !== null) {
-                // What is said beside the amount counts more than what was said before.
-                $this->draft->unplaced[] = $entry->strengthToken;
-            }
-            $entry->strength = $token->value;
-            $entry->strengthToken = $token;
-            $entry->strengthSentence = $this->sentence;
-        } else {
-            $this->draft->unplaced[] = $token;
-        }
-        $this->at->settle($what);
     }
 
     /** Named without an amount: kept, to be asked for. */
@@ -314,42 +321,21 @@ final class Assembler
     private function note(int $n, Token $token): void
     {
         match ($token->kind) {
-            TokenKind::Use => $this->draft->uses[$token->value] ??= $token,
-            TokenKind::Container => $token->value === 'any' ? null : $this->draft->uses[$token->value] ??= $token,
-            TokenKind::Target => $this->draft->targets[$token->value] ??= $token,
-            TokenKind::Repeat => $this->draft->repeat ??= $token,
-            TokenKind::Times => $this->draft->times ??= $token,
-            TokenKind::Duration => $this->draft->durations[] = $token,
+            TokenKind::Use => ($this->draft->uses[$token->value] ??= $token),
+            TokenKind::Container => $token->value === 'any' ? null : ($this->draft->uses[$token->value] ??= $token),
+            TokenKind::Plant => ($this->draft->plants[$token->value] ??= $token),
+            TokenKind::Target => ($this->draft->targets[$token->value] ??= $token),
+            TokenKind::Repeat => ($this->draft->repeat ??= $token),
+            TokenKind::Times => ($this->draft->times ??= $token),
+            TokenKind::Duration => ($this->draft->durations[] = $token),
             // "in a bucket" counts no buckets.
-            TokenKind::Number => $this->at->is($n + 1, TokenKind::Container) && (string) NumberParser::parse($token->value) === '1' ? null : $this->draft->unplaced[] = $token,
+            TokenKind::Number => $this->at->is($n + 1, TokenKind::Container) && (string) NumberParser::parse($token->value) === '1'
+                ? ($this->draft->counts[] = $token)
+                : ($this->draft->unplaced[] = $token),
+            // "the 14th" is a number too.
+            TokenKind::Word => preg_match('/\d/', $token->text) === 1 ? ($this->draft->unplaced[] = $token) : null,
             default => null,
         };
-    }
-
-    /** What follows an amount and is not known: up to four words. */
-    private function unknown(int $n, Token $token): void
-    {
-        $first = $this->at->is($n + 1, TokenKind::Of) ? $n + 2 : $n + 1;
-        $last = null;
-        for ($m = $first; $m < $first + Sentence::REACH && $this->at->is($m, TokenKind::Word); $m++) {
-            $last = $m;
-        }
-        $this->at->settle($n);
-        if ($last === null) {
-            $entry = $this->draft->entries[count($this->draft->entries) - 1] ?? null;
-            if ($first > $n + 1 || $entry === null || $this->peek->unit($token->value) === 'squeeze' || $this->peek->isRough($token->value)) {
-                $this->draft->unknown[] = [$token, $token];
-                $this->draft->entry(null, $token, $this->sentence)->give($token);
-            } else {
-                $this->draft->unplaced[] = $token;
-            }
-
-            return;
-        }
-        $words = array_map(static fn (Token $word): string => $word->text, array_slice($this->at->tokens, $first, $last - $first + 1));
-        $name = Token::of(TokenKind::Word, implode(' ', $words), $this->at->tokens[$first]->start);
-        $this->draft->unknown[] = [$token, $name];
-        $this->draft->entry(null, $name, $this->sentence)->give($token);
     }
 
     /** Whether something of that kind is named already: a soap, an alcohol. */
@@ -368,15 +354,5 @@ final class Assembler
     private function family(string $id): string
     {
         return explode('-', $this->ingredients->named($id)->group)[0];
-    }
-
-    private function couldBeSold(Entry $entry, string $percent): bool
-    {
-        if ($entry->ingredient === null) {
-            return false;
-        }
-        $usual = $this->ingredients->named($entry->ingredient)->usual;
-
-        return $usual->likely > 0.0 && (float) str_replace(',', '.', $percent) >= 0.5 * $usual->low;
     }
 }

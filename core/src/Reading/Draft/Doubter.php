@@ -12,6 +12,7 @@ use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Mixing\Mixer;
 use Nebbia\Core\Mixing\Recipe\RecipeReader;
 use Nebbia\Core\Mixing\Recipe\UseOfSpray;
+use Nebbia\Core\Reading\Answer;
 use Nebbia\Core\Reading\Span;
 use Nebbia\Core\Reading\Words\Scanner;
 use Nebbia\Core\Reading\Words\Token;
@@ -23,7 +24,7 @@ use Nebbia\Core\Substance\StrengthParser;
 use Nebbia\Core\Target\TargetKind;
 use Nebbia\Core\Target\Targets;
 
-/** Says what was understood of a paragraph, and of everything that could be otherwise that it could. */
+/** Says of everything in a paragraph that could be otherwise that it could. */
 final readonly class Doubter
 {
     public const SMALLEST_BASE_ML = 100.0;
@@ -38,6 +39,7 @@ final readonly class Doubter
         private Draft $draft,
         private Peek $peek,
         private Doubts $doubts,
+        private DoubtAnswers $answers,
     ) {}
 
     public function use(): ?string
@@ -63,78 +65,15 @@ final readonly class Doubter
         return false;
     }
 
-    /** mL of an entry where it is a volume; 0 where it is none. */
+    /** mL of an entry that adds to the volume; 0 of what does not. */
     public function millilitres(Entry $entry): float
     {
+        if ($entry->ingredient !== null && ! $this->ingredients->named($entry->ingredient)->isLiquid) {
+            return 0.0;
+        }
         $amount = $entry->amount === null ? null : $this->peek->amount($entry->amount);
 
         return $amount?->unit->kind === UnitKind::Volume ? $amount->inBase()->likely : 0.0;
-    }
-
-    /**
-     * @param  list<Token>  $tokens
-     * @param  list<Entry>  $lines
-     * @return list<Span> in the order of the text
-     */
-    public function understood(array $tokens, ?Volume $base, array $lines): array
-    {
-        $spans = [];
-        if ($base !== null) {
-            $spans[] = $this->span($base->token, 'base', Message::of($base->isFinal ? 'reading.base-final' : 'reading.base-added', ['amount' => $this->peek->people($base->amount)]));
-        }
-        foreach ($this->draft->entries as $entry) {
-            if ($entry->name !== null && $entry->ingredient !== null) {
-                $spans[] = $this->span($entry->name, 'ingredient', Message::of('reading.ingredient', ['name' => $this->ingredients->named($entry->ingredient)->name]));
-            }
-            if ($entry->amountToken !== null && $entry->amount !== null && $entry->amountToken !== $entry->name) {
-                $spans[] = $this->span($entry->amountToken, 'amount', Message::of('reading.amount', ['amount' => $this->peek->people($entry->amount)]));
-            }
-            if ($entry->stated !== null) {
-                $spans[] = $this->span($entry->stated, 'stated', Message::of('reading.stated'));
-            }
-            if ($entry->strengthToken !== null) {
-                $spans[] = $this->span($entry->strengthToken, 'strength', $entry->strength === null
-                    ? Message::of('reading.amount', ['amount' => $this->peek->people($entry->amount ?? '')]) : Message::of('reading.strength', ['strength' => $entry->strength]));
-            }
-        }
-        foreach ($this->draft->volumes as $volume) {
-            if ($volume !== $base) {
-                $spans[] = $this->span($volume->token, 'volume', Message::of('reading.volume', ['amount' => $this->peek->people($volume->amount)]));
-            }
-        }
-        foreach ($this->draft->uses as $use => $token) {
-            $spans[] = $this->span($token, 'use', Message::of("reading.use.$use"));
-        }
-        foreach ($this->draft->targets as $target => $token) {
-            $spans[] = $this->span($token, 'target', Message::of('reading.target', ['name' => $this->targets->named($target)->name]));
-        }
-        if ($this->draft->repeat !== null && $this->draft->repeat->value !== 'odd') {
-            $spans[] = $this->span($this->draft->repeat, 'repeat', Message::of('reading.repeat', ['days' => (int) $this->draft->repeat->value]));
-        }
-        if ($this->draft->times !== null) {
-            $spans[] = $this->span($this->draft->times, 'times', $this->draft->rounds === null
-                ? Message::of('reading.times', ['times' => (int) $this->draft->times->value]) : Message::of('reading.times-by-length', ['times' => $this->draft->rounds]));
-        }
-        foreach ($this->draft->durations as $token) {
-            $spans[] = $this->span($token, 'time', Message::of('reading.time'));
-        }
-        foreach ($this->draft->stocks as $token) {
-            $spans[] = $this->span($token, 'stock', Message::of('reading.stock'));
-        }
-        foreach ($this->draft->thinned as $token) {
-            $spans[] = $this->span($token, 'thinned', Message::of('reading.thinned'));
-        }
-        foreach ($this->draft->leftOut as $token) {
-            $spans[] = $this->span($token, 'left-out', Message::of('reading.left-out'));
-        }
-        foreach ($tokens as $token) {
-            if ($token->is(TokenKind::Water)) {
-                $spans[] = $this->span($token, 'water', Message::of('reading.water'));
-            }
-        }
-        usort($spans, static fn (Span $a, Span $b): int => [$a->start, -$a->end] <=> [$b->start, -$b->end]);
-
-        return $spans;
     }
 
     /**
@@ -150,20 +89,25 @@ final readonly class Doubter
             if ($isHopeless && $base === null) {
                 $this->doubts->addAll('hopeless', Message::of('reading.hopeless'));
             } elseif ($base === null) {
-                $this->doubts->addAll('missing-volume', Message::of('reading.missing-volume'));
+                $this->doubts->addAll('missing-volume', Message::of('reading.missing-volume'), $this->answers->volumes($this->system));
             }
             foreach ($lines as $entry) {
                 $this->doubtLine($entry, $base);
             }
             if ($this->use() === null && ! ($isHopeless && $base === null)) {
-                $this->doubts->addAll('missing-use', Message::of('reading.missing-use'));
+                $this->doubts->addAll('missing-use', Message::of('reading.missing-use'), $this->answers->uses());
             }
         }
         foreach ($this->draft->unknown as [$amount, $name]) {
             $this->doubts->add($name, 'unknown-ingredient', Message::of('reading.unknown-ingredient', ['name' => $name->text]));
         }
         if ($base !== null && preg_match(Scanner::THOUSANDS, $base->token->text) === 1) {
-            $this->doubts->add($base->token, 'two-readings', Message::of('reading.two-readings', ['text' => $base->token->text, 'read' => $this->peek->people($base->amount)]));
+            $this->doubts->add(
+                $base->token,
+                'two-readings',
+                Message::of('reading.two-readings', ['text' => $base->token->text, 'read' => $this->peek->people($base->amount)]),
+                $this->answers->thousands($base->token),
+            );
         }
         if ($this->draft->thinned !== []) {
             $this->doubts->add($this->draft->thinned[0], 'two-steps', Message::of('reading.two-steps'));
@@ -209,16 +153,34 @@ final readonly class Doubter
         }
         $amount = $entry->amount === null ? null : $this->peek->amount($entry->amount);
         if ($entry->amountToken !== null && $entry->amount !== null && $amount === null) {
-            $this->doubts->add($entry->amountToken, 'not-understood', Message::of('reading.not-placed', ['text' => $entry->amountToken->text]));
+            $this->doubts->add(
+                $entry->amountToken,
+                'not-understood',
+                Message::of('reading.not-placed', ['text' => $entry->amountToken->text]),
+            );
         }
         if ($entry->amountToken !== null && $amount !== null && preg_match(Scanner::THOUSANDS, $entry->amountToken->text) === 1) {
-            $this->doubts->add($entry->amountToken, 'two-readings', Message::of('reading.two-readings', ['text' => $entry->amountToken->text, 'read' => $this->peek->people($entry->amount ?? '')]));
+            $this->doubts->add(
+                $entry->amountToken,
+                'two-readings',
+                Message::of('reading.two-readings', [
+                    'text' => $entry->amountToken->text,
+                    'read' => $this->peek->people($entry->amount ?? ''),
+                ]),
+                $this->answers->thousands($entry->amountToken),
+            );
         }
-        if ($entry->amountToken?->isHeaped) {
-            $this->doubts->add($entry->amountToken, 'heaped', Message::of('reading.heaped'));
+        if ($entry->amountToken?->doubt !== null) {
+            $doubt = $entry->amountToken->doubt;
+            $this->doubts->add($entry->amountToken, $doubt, Message::of("reading.$doubt"), $this->answersTo($doubt, $entry));
         }
         if ($amount !== null && $entry->amountToken !== null && $this->isWide($amount)) {
-            $this->doubts->add($entry->amountToken, 'rough', Message::of('reading.rough', ['text' => $entry->amountToken->text]));
+            $this->doubts->add(
+                $entry->amountToken,
+                'rough',
+                Message::of('reading.rough', ['text' => $entry->amountToken->text]),
+                $this->answers->rough($amount),
+            );
         }
         if ($entry->ingredient === null) {
             return;
@@ -229,13 +191,42 @@ final readonly class Doubter
         }
         if ($token->is(TokenKind::Unnamed)) {
             $kind = $ingredient->group === 'alcohol' ? 'unnamed-alcohol' : 'unnamed-soap';
-            $this->doubts->add($token, $kind, Message::of("reading.$kind", ['name' => $ingredient->name]));
+            $this->doubts->add(
+                $token,
+                $kind,
+                Message::of("reading.$kind", ['name' => $ingredient->name]),
+                $this->answers->which($ingredient),
+            );
         }
-        if ($entry->strength === null && $ingredient->substance !== null && $ingredient->usual->likely !== 100.0) {
-            $this->doubts->add($token, 'missing-strength', Message::of('reading.missing-strength', ['name' => $ingredient->name]));
+        $isLabelled = $ingredient->substance !== null && ! $ingredient->substance->isUnlabelled;
+        if ($entry->strength === null && $isLabelled && $ingredient->usual->likely !== 100.0) {
+            $this->doubts->add(
+                $token,
+                'missing-strength',
+                Message::of('reading.missing-strength', ['name' => $ingredient->name]),
+                $this->answers->strength($token, $ingredient),
+            );
         }
         $this->doubtStrength($entry, $ingredient);
         $this->doubtStated($entry, $ingredient, $base);
+    }
+
+    /** @return list<Answer> */
+    private function answersTo(string $doubt, Entry $entry): array
+    {
+        $token = $entry->amountToken;
+
+        return match (true) {
+            $token === null => [],
+            $doubt === 'which-spoon' => $this->answers->spoon($token),
+            $doubt === 'heaped' => $this->answers->heaped($token, $this->peek),
+            $doubt === 'percent-of' && $entry->ingredient !== null => $this->answers->percentOf(
+                $token,
+                (float) str_replace(',', '.', $token->text),
+                $this->ingredients->named($entry->ingredient)->usual,
+            ),
+            default => [],
+        };
     }
 
     /** "A 0.5 % solution: 5 g in a litre" is looked at again: does the amount give that strength? */
@@ -246,9 +237,14 @@ final readonly class Doubter
         }
         try {
             $recipe = $this->recipes->read([
-                'format' => RecipeReader::FORMAT, 'use' => 'foliar', 'units' => $this->system->value,
+                'format' => RecipeReader::FORMAT,
+                'use' => 'foliar',
+                'units' => $this->system->value,
                 'base' => ['amount' => $base->amount, 'basis' => $base->isFinal ? 'final' : 'added', 'liquid' => 'water'],
-                'ingredients' => [['ingredient' => $ingredient->id, 'amount' => $entry->amount] + ($entry->strength === null ? [] : ['strength' => $entry->strength])],
+                'ingredients' => [
+                    ['ingredient' => $ingredient->id, 'amount' => $entry->amount] +
+                    ($entry->strength === null ? [] : ['strength' => $entry->strength]),
+                ],
             ]);
             $strength = $this->mixer->mix($recipe)->strengths[0] ?? null;
         } catch (BadInput) {
@@ -257,7 +253,11 @@ final readonly class Doubter
         $given = ($ingredient->percent === PercentMeaning::ByVolume ? $strength?->percentVv : $strength?->percentWv)->likely ?? 0.0;
         $stated = (float) str_replace(',', '.', $entry->stated->value);
         if (! Settler::isNear($given, $stated)) {
-            $this->doubts->add($entry->stated, 'contradiction', Message::of('reading.stated-otherwise', ['stated' => $stated, 'given' => $given]));
+            $this->doubts->add(
+                $entry->stated,
+                'contradiction',
+                Message::of('reading.stated-otherwise', ['stated' => $stated, 'given' => $given]),
+            );
         }
     }
 
@@ -278,10 +278,5 @@ final readonly class Doubter
     private function isWide(Amount $amount): bool
     {
         return ! $amount->unit->isPrecise() || $amount->unit->kind === UnitKind::Piece;
-    }
-
-    private function span(Token $token, string $kind, Message $what): Span
-    {
-        return Span::of($this->text, $token->start, $token->end(), $kind, $what);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Reading\Draft;
 
 use Nebbia\Core\Data\Sentence\Message;
+use Nebbia\Core\Reading\Answer;
 use Nebbia\Core\Reading\Span;
 use Nebbia\Core\Reading\Words\Token;
 
@@ -16,15 +17,20 @@ final class Doubts
 
     public function __construct(private readonly string $text) {}
 
-    public function add(Token $token, string $kind, Message $what): void
+    /** @param  list<Answer>  $answers */
+    public function add(Token $token, string $kind, Message $what, array $answers = []): void
     {
-        $this->spans[] = Span::of($this->text, $token->start, $token->end(), $kind, $what);
+        $this->spans[] = Span::of($this->text, $token->start, $token->end(), $kind, $what, $answers);
     }
 
-    /** Of the paragraph as a whole. */
-    public function addAll(string $kind, Message $what): void
+    /**
+     * Of the paragraph as a whole.
+     *
+     * @param  list<Answer>  $answers
+     */
+    public function addAll(string $kind, Message $what, array $answers = []): void
     {
-        $this->spans[] = Span::of($this->text, 0, strlen($this->text), $kind, $what);
+        $this->spans[] = Span::of($this->text, 0, strlen($this->text), $kind, $what, $answers);
     }
 
     /** @return list<Span> in the order of the text */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading\Draft;
 
+use Nebbia\Core\Mixing\Recipe\UseOfSpray;
 use Nebbia\Core\Reading\Words\Token;
 
 /** What has been understood of a paragraph so far. */
@@ -24,12 +25,18 @@ final class Draft
     /** @var array<string, Token> target => where it is said */
     public array $targets = [];
 
+    /** @var array<string, Token> plant => where it is said */
+    public array $plants = [];
+
     public ?Token $repeat = null;
 
     public ?Token $times = null;
 
     /** How many rounds that makes, where only a length of time is said: "weekly for a month". */
     public ?int $rounds = null;
+
+    /** @var list<Token> how many parts of water, and how many vessels */
+    public array $counts = [];
 
     /** @var list<Token> how long something takes */
     public array $durations = [];
@@ -48,6 +55,18 @@ final class Draft
 
     /** @var list<array{Token, Token}> an amount, and the words that name something unknown */
     public array $unknown = [];
+
+    /** What it is for where nobody says: most of what is mixed is sprayed on leaves, and bleach is for pots and tools. */
+    public function usualUse(): string
+    {
+        foreach ($this->entries as $entry) {
+            if ($entry->ingredient === 'bleach') {
+                return UseOfSpray::Disinfect->value;
+            }
+        }
+
+        return UseOfSpray::Foliar->value;
+    }
 
     /** A mention of an ingredient that has no amount yet, made if there is none. */
     public function entry(?string $ingredient, ?Token $name, int $sentence): Entry
@@ -92,8 +111,8 @@ final class Draft
     /** "every 7 days for three weeks": a length of time right behind the interval is as many rounds as go into it. */
     public function settleRounds(): void
     {
-        $days = (int) $this->repeat?->value;
-        if ($this->repeat === null || $days < 1 || $this->times !== null) {
+        $days = (float) $this->repeat?->value;
+        if ($this->repeat === null || $days < 1.0 || $this->times !== null) {
             return;
         }
         foreach ($this->durations as $n => $token) {

@@ -12,7 +12,15 @@ use Nebbia\Core\Substance\Ingredients;
 /** "2 tbsp each of baking soda and oil", "soda and oil, 2 tbsp each": one amount that is said of several things. */
 final readonly class EachReader
 {
-    private const BETWEEN = [TokenKind::Comma, TokenKind::And, TokenKind::Of, TokenKind::Mark, TokenKind::Word, TokenKind::Percent, TokenKind::Strength];
+    private const BETWEEN = [
+        TokenKind::Comma,
+        TokenKind::And,
+        TokenKind::Of,
+        TokenKind::Mark,
+        TokenKind::Word,
+        TokenKind::Percent,
+        TokenKind::Strength,
+    ];
 
     public function __construct(
         private Ingredients $ingredients,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Reading\Draft;
 
 use Nebbia\Core\Reading\Words\Token;
+use Nebbia\Core\Reading\Words\TokenKind;
 
 /** An ingredient as it is being put together from a paragraph: what it is, how much, of what strength, to how much base. */
 final class Entry
@@ -31,6 +32,12 @@ final class Entry
         public readonly ?Token $name,
         public readonly int $sentence,
     ) {}
+
+    /** Whether it has a name of its own, and not only an amount of something. */
+    public function isNamed(): bool
+    {
+        return $this->name !== null && ! $this->name->is(TokenKind::Amount);
+    }
 
     public function give(Token $amount): void
     {

@@ -63,6 +63,11 @@ final readonly class Peek
         return $amount === null ? $text : AmountFormatter::people($amount);
     }
 
+    public function said(Amount $amount): string
+    {
+        return AmountFormatter::people($amount);
+    }
+
     /** Exact, so that the recipe reader reads the same; as it stands where it cannot be read. */
     public function machine(string $text): string
     {

@@ -32,15 +32,23 @@ final readonly class Settler
     {
         $best = null;
         foreach ($this->draft->volumes as $volume) {
-            $isBetter = $best === null || $volume->rank > $best->rank
-                || ($volume->rank === $best->rank && $best->isForStirring && $this->peek->likely($volume->amount) > $this->peek->likely($best->amount));
+            $isBetter =
+                $best === null ||
+                $volume->rank > $best->rank ||
+                ($volume->rank === $best->rank &&
+                    $best->isForStirring &&
+                    $this->peek->likely($volume->amount) > $this->peek->likely($best->amount));
             if ($volume->isFinal && $best !== null && ! $best->isFinal) {
                 $isBetter = true;
             }
             $best = $isBetter && ! ($best !== null && $best->isFinal && ! $volume->isFinal) ? $volume : $best;
         }
         foreach ($this->draft->volumes as $volume) {
-            if ($best !== null && $volume !== $best && ! self::isNear($this->peek->likely($volume->amount), $this->peek->likely($best->amount))) {
+            if (
+                $best !== null &&
+                $volume !== $best &&
+                ! self::isNear($this->peek->likely($volume->amount), $this->peek->likely($best->amount))
+            ) {
                 $this->otherVolume($volume, $best);
             }
         }
@@ -90,8 +98,19 @@ final readonly class Settler
             return;
         }
         [$a, $b] = [$this->dose($first), $this->dose($second)];
-        if ($a === null || $b === null || ! self::isSame($a->dividedBy($this->volumeOf($first, $base)), $b->dividedBy($this->volumeOf($second, $base)))) {
-            $this->doubts->add($second->amountToken, 'contradiction', Message::of('reading.two-amounts', ['first' => $this->peek->people($first->amount), 'second' => $this->peek->people($second->amount)]));
+        if (
+            $a === null ||
+            $b === null ||
+            ! self::isSame($a->dividedBy($this->volumeOf($first, $base)), $b->dividedBy($this->volumeOf($second, $base)))
+        ) {
+            $this->doubts->add(
+                $second->amountToken,
+                'contradiction',
+                Message::of('reading.two-amounts', [
+                    'first' => $this->peek->people($first->amount),
+                    'second' => $this->peek->people($second->amount),
+                ]),
+            );
         }
     }
 
@@ -113,7 +132,9 @@ final readonly class Settler
     /** Near each other, or each within what the other may be. */
     private static function isSame(Interval $a, Interval $b): bool
     {
-        return self::isNear($a->likely, $b->likely) || ($a->low <= $b->likely && $b->likely <= $a->high) || ($b->low <= $a->likely && $a->likely <= $b->high);
+        return self::isNear($a->likely, $b->likely) ||
+            ($a->low <= $b->likely && $b->likely <= $a->high) ||
+            ($b->low <= $a->likely && $a->likely <= $b->high);
     }
 
     private function volumeOf(Entry $entry, ?Volume $base): float
@@ -126,30 +147,59 @@ final readonly class Settler
     /** "1 tsp per gallon" in a recipe for a litre: as much as the litre takes. */
     private function convert(Entry $line, ?Volume $base): void
     {
-        if ($line->per === null || $base === null || $line->amount === null || $line->amountToken === null || $line->per->rank !== Volume::RATE || $line->per === $base) {
+        if (
+            $line->per === null ||
+            $base === null ||
+            $line->amount === null ||
+            $line->amountToken === null ||
+            $line->per->rank !== Volume::RATE ||
+            $line->per === $base
+        ) {
             return;
         }
-        [$amount, $per, $whole] = [$this->peek->amount($line->amount), $this->peek->amount($line->per->amount), $this->peek->amount($base->amount)];
+        [$amount, $per, $whole] = [
+            $this->peek->amount($line->amount),
+            $this->peek->amount($line->per->amount),
+            $this->peek->amount($base->amount),
+        ];
         if ($amount === null || $per === null || $whole === null || $per->unit->likely === null || $whole->unit->likely === null) {
             return;
         }
         $k = $whole->likely->multipliedBy($whole->unit->likely)->dividedBy($per->likely->multipliedBy($per->unit->likely));
         if (! $k->isEqualTo(1)) {
             $line->amount = AmountFormatter::machine($amount->scaledBy($k));
-            $this->doubts->add($line->per->token, 'converted', Message::of('reading.converted', ['per' => $this->peek->people($line->per->amount), 'base' => $this->peek->people($base->amount)]));
+            $this->doubts->add(
+                $line->per->token,
+                'converted',
+                Message::of('reading.converted', [
+                    'per' => $this->peek->people($line->per->amount),
+                    'base' => $this->peek->people($base->amount),
+                ]),
+            );
         }
     }
 
     private function otherVolume(Volume $volume, Volume $best): void
     {
         $isRateOfOther = $volume->rank === Volume::RATE;
-        if ($volume->rank < Volume::RATE && $best->rank === Volume::WATER && $this->peek->likely($volume->amount) >= $this->peek->likely($best->amount)) {
+        if (
+            $volume->rank < Volume::RATE &&
+            $best->rank === Volume::WATER &&
+            $this->peek->likely($volume->amount) >= $this->peek->likely($best->amount)
+        ) {
             // A bottle larger than the water in it is no contradiction.
             return;
         }
         $key = $volume->isForStirring || $best->isForStirring ? 'two-waters' : ($isRateOfOther ? null : 'contradiction');
         if ($key !== null) {
-            $this->doubts->add($volume->token, $key, Message::of($key === 'two-waters' ? 'reading.two-waters' : 'reading.two-volumes', ['first' => $this->peek->people($best->amount), 'second' => $this->peek->people($volume->amount)]));
+            $this->doubts->add(
+                $volume->token,
+                $key,
+                Message::of($key === 'two-waters' ? 'reading.two-waters' : 'reading.two-volumes', [
+                    'first' => $this->peek->people($best->amount),
+                    'second' => $this->peek->people($volume->amount),
+                ]),
+            );
         }
     }
 

@@ -34,6 +34,15 @@ final readonly class VolumeReader
 
             return;
         }
+        if ($token->is(TokenKind::Amount) && $this->peek->unit($token->value) === 'oz' && $this->waterAhead($n) !== null) {
+            // Nobody weighs water.
+            $token = Token::of(
+                TokenKind::Amount,
+                $token->text,
+                $token->start,
+                (string) preg_replace('/\b(?:oz|ounces?)\.?$/iu', 'floz', $token->value),
+            );
+        }
         if (! $token->is(TokenKind::Amount) || ! $this->peek->isVolume($token->value)) {
             return;
         }
@@ -41,23 +50,66 @@ final readonly class VolumeReader
             // "100 mL per litre of water" is no water.
             return;
         }
-        $water = $this->sentence->ahead($n + 1, TokenKind::Water, TokenKind::Ingredient, TokenKind::Unnamed);
+        if ($this->isOfSolution($n)) {
+            $this->volume($n, $token, Volume::WATER, true);
+
+            return;
+        }
+        $water = $this->waterAhead($n) ?? $this->sentence->ahead($n + 1, TokenKind::Ingredient, TokenKind::Unnamed);
         $previous = $this->sentence->behind($n);
         // "a can of 5 litres": the can is what stands before it.
-        $previous = $previous?->is(TokenKind::Of) === true && $this->sentence->behind($n, 2)?->is(TokenKind::Container) === true ? $this->sentence->behind($n, 2) : $previous;
+        $previous =
+            $previous?->is(TokenKind::Of) === true && $this->sentence->behind($n, 2)?->is(TokenKind::Container) === true
+                ? $this->sentence->behind($n, 2)
+                : $previous;
         if ($water !== null && $this->sentence->is($water, TokenKind::Water)) {
             $this->volume($n, $token, Volume::WATER);
             $this->sentence->settle($water);
-        } elseif ($previous?->is(TokenKind::Water) && $this->sentence->isClosed($n) && $this->sentence->behind($n, 2)?->is(TokenKind::Amount) !== true) {
+        } elseif ($previous?->is(TokenKind::Water) && $this->sentence->isClosed($n) && ! $this->sentence->hasAmount($n - 1)) {
             $this->volume($n, $token, Volume::WATER);
         } elseif ($previous?->is(TokenKind::Final)) {
             $this->volume($n, $token, Volume::WATER, true);
         } elseif ($water === null && $this->sentence->is($n + 1, TokenKind::Final)) {
             $this->volume($n, $token, Volume::RATE);
-        } elseif ($water === null && ($this->sentence->near($n, TokenKind::Container) || $previous?->is(TokenKind::Per, TokenKind::In, TokenKind::Container))) {
+        } elseif (
+            $water === null &&
+            ($this->sentence->near($n, TokenKind::Container) || $previous?->is(TokenKind::Per, TokenKind::In, TokenKind::Container))
+        ) {
             // Half and half in a bottle of that size: it is all that goes in.
             $this->volume($n, $token, $previous?->is(TokenKind::Per) ? Volume::RATE : Volume::CONTAINER, $this->hasHalf());
         }
+    }
+
+    /** "a litre of a 2 % soap solution". */
+    private function isOfSolution(int $n): bool
+    {
+        if (! $this->sentence->is($n + 1, TokenKind::Of)) {
+            return false;
+        }
+        for ($m = $n + 2; $m <= $n + 4; $m++) {
+            $what = $this->sentence->is($m, TokenKind::Percent)
+                ? $this->sentence->ahead($m + 1, TokenKind::Ingredient, TokenKind::Unnamed)
+                : null;
+            if ($what !== null && $this->sentence->isSolution($m, $what)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Water that the amount is of: "a quart of water", and of "a quart of sugar water" too. */
+    private function waterAhead(int $n): ?int
+    {
+        $what = $this->sentence->ahead($n + 1, TokenKind::Water, TokenKind::Ingredient, TokenKind::Unnamed);
+        if ($what !== null && ! $this->sentence->is($what, TokenKind::Water)) {
+            $isOne =
+                $this->sentence->is($what + 1, TokenKind::Water) && ! $this->sentence->is($what + 2, TokenKind::Amount, TokenKind::Mark);
+
+            return $isOne ? $what + 1 : null;
+        }
+
+        return $what;
     }
 
     /** An ingredient's amount is said for the volume that stands in the same sentence. */
@@ -84,7 +136,10 @@ final readonly class VolumeReader
             $again = new Entry($last->ingredient, $last->name, $this->number);
             $again->give($token);
             foreach ($mine as $volume) {
-                $again->per = $volume->token->start > $token->start && ($again->per === null || $again->per->token->start < $token->start) ? $volume : $again->per;
+                $again->per =
+                    $volume->token->start > $token->start && ($again->per === null || $again->per->token->start < $token->start)
+                        ? $volume
+                        : $again->per;
             }
             $this->draft->entries[] = $again;
         }
@@ -94,7 +149,7 @@ final readonly class VolumeReader
     private function volume(int $n, Token $token, int $rank, bool $isFinal = false): void
     {
         $this->sentence->settle($n);
-        $isFinal = $isFinal || $this->sentence->is($n + 1, TokenKind::Final) === true && $this->sentence->near($n, TokenKind::Water);
+        $isFinal = $isFinal || ($this->sentence->is($n + 1, TokenKind::Final) === true && $this->sentence->near($n, TokenKind::Water));
         $stirred = false;
         for ($m = $n - 1; $m >= 0 && ! $this->sentence->is($m, TokenKind::Comma); $m--) {
             $stirred = $stirred || $this->sentence->is($m, TokenKind::Stirred);

@@ -13,17 +13,25 @@ final class Appraiser
     /** A soap of this strength is sold to be thinned, % (labels of concentrates say 47 to 50). */
     private const CONCENTRATE = 40.0;
 
+    /** Soaps that are sold in bars and flakes. */
+    private const HARD = '/^(?:sodium|natrium)|marseil|marsigli|marselha|kernseife|\bbars?\b|barra|flakes|scaglie|saponetta/iu';
+
     private const WHOLES = ['soap', 'potassium soap', 'sodium soap'];
 
     /** @param  list<Part>  $parts */
     public function appraise(array $parts): LabelReading
     {
-        $of = static fn (PartClass $class): array => array_values(array_filter($parts, static fn (Part $part): bool => $part->class === $class));
+        $of = static fn (PartClass $class): array => array_values(
+            array_filter($parts, static fn (Part $part): bool => $part->class === $class),
+        );
         $soaps = $of(PartClass::Soap);
         $detergents = $of(PartClass::Detergent);
         $vague = $of(PartClass::Surfactant);
         // Oil and lye in one list: they were soap by the time the bottle was filled.
-        $madeFrom = $soaps === [] && $detergents === [] && $of(PartClass::Oil) !== [] && $this->caustics($of(PartClass::Alkali)) !== [] ? [...$of(PartClass::Oil), ...$this->caustics($of(PartClass::Alkali))] : [];
+        $madeFrom =
+            $soaps === [] && $detergents === [] && $of(PartClass::Oil) !== [] && $this->caustics($of(PartClass::Alkali)) !== []
+                ? [...$of(PartClass::Oil), ...$this->caustics($of(PartClass::Alkali))]
+                : [];
         $verdict = match (true) {
             $soaps !== [] && ($detergents !== [] || $vague !== []) => LabelVerdict::Mixed,
             $soaps !== [] || $madeFrom !== [] => LabelVerdict::Soap,
@@ -37,11 +45,18 @@ final class Appraiser
         };
         $soap = $this->share($soaps);
 
-        return LabelReading::of($verdict, Message::of("bottle.because.$key", [
-            'soaps' => $this->names($soaps),
-            'detergents' => $this->names([...$detergents, ...$vague]),
-            'made' => $this->names($madeFrom),
-        ]), $parts, $soap, $this->share($detergents), $this->ingredient($verdict, $soaps, $soap));
+        return LabelReading::of(
+            $verdict,
+            Message::of("bottle.because.$key", [
+                'soaps' => $this->names($soaps),
+                'detergents' => $this->names([...$detergents, ...$vague]),
+                'made' => $this->names($madeFrom),
+            ]),
+            $parts,
+            $soap,
+            $this->share($detergents),
+            $this->ingredient($verdict, $soaps, $soap),
+        );
     }
 
     /**
@@ -50,7 +65,9 @@ final class Appraiser
      */
     private function caustics(array $alkalis): array
     {
-        return array_values(array_filter($alkalis, static fn (Part $part): bool => in_array($part->name, ['sodium hydroxide', 'potassium hydroxide'], true)));
+        $strong = ['sodium hydroxide', 'potassium hydroxide'];
+
+        return array_values(array_filter($alkalis, static fn (Part $part): bool => in_array($part->name, $strong, true)));
     }
 
     /**
@@ -80,13 +97,18 @@ final class Appraiser
     /** @param  list<Part>  $parts */
     private function names(array $parts): string
     {
-        return implode(', ', array_map(static fn (Part $part): string => (string) preg_replace('/\s+/u', ' ', $part->text), array_slice($parts, 0, 3)));
+        return implode(
+            ', ',
+            array_map(static fn (Part $part): string => (string) preg_replace('/\s+/u', ' ', $part->text), array_slice($parts, 0, 3)),
+        );
     }
 
     /** @param  list<Part>  $soaps */
     private function ingredient(LabelVerdict $verdict, array $soaps, ?Interval $soap): ?string
     {
-        $isHard = $soaps !== [] && array_filter($soaps, static fn (Part $part): bool => preg_match('/^(?:sodium|natrium)/i', (string) $part->name) !== 1) === [];
+        $isHard =
+            $soaps !== [] &&
+            array_filter($soaps, static fn (Part $part): bool => preg_match(self::HARD, "$part->name\n$part->text") !== 1) === [];
 
         return match ($verdict) {
             LabelVerdict::Soap => match (true) {

@@ -7,6 +7,9 @@ namespace Nebbia\Core\Reading\Label;
 use Nebbia\Core\Data\Interval;
 use Nebbia\Core\Data\Table;
 use Nebbia\Core\Measure\Digits;
+use Nebbia\Core\Reading\Label\Contents\ContentsFinder;
+use Nebbia\Core\Reading\Label\Contents\Phrases;
+use Nebbia\Core\Reading\Label\Contents\Warnings;
 
 /** Reads a list of contents off a bottle, in six languages, with slips of the pen and broken lines. */
 final readonly class LabelReader
@@ -17,12 +20,19 @@ final readonly class LabelReader
 
     private Appraiser $appraiser;
 
-    public function __construct(Table $bottleNames, private NameBook $names, private ShareReader $shares)
-    {
-        $this->appraiser = new Appraiser;
+    public function __construct(
+        Table $bottleNames,
+        private NameBook $names,
+        private ShareReader $shares,
+        private Phrases $phrases,
+        private ContentsFinder $contents,
+        private Warnings $warnings,
+    ) {
+        $this->appraiser = new Appraiser();
         $openers = $bottleNames->whole()->strings('openers');
         usort($openers, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-        $this->opener = '/^\s*(?:'.implode('|', array_map(static fn (string $word): string => preg_quote($word, '/'), $openers)).')\b\s*:?\s*/ui';
+        $this->opener =
+            '/^[\s.]*(?:'.implode('|', array_map(static fn (string $word): string => preg_quote($word, '/'), $openers)).')\b\s*:?\s*/ui';
     }
 
     /** @throws LabelException if there is nothing to read, too much, or it is no text */
@@ -38,10 +48,10 @@ final readonly class LabelReader
             throw LabelException::empty();
         }
         $text = Digits::western($text);
-        $parts = [];
+        [$told, $inIt, $parts] = $this->setAside($text);
         $carried = null;
         $isWaiting = false;
-        foreach (Segments::of($text) as [$segment, $at, $ended]) {
+        foreach (Segments::of($inIt) as [$segment, $at, $ended]) {
             // A share alone, or one with a colon, holds until the next semicolon.
             $carried = $ended && ! $isWaiting ? null : $carried;
             [$share, $found, $carries] = $this->segment($text, $segment, $at, $carried);
@@ -50,7 +60,30 @@ final readonly class LabelReader
             $parts = [...$parts, ...$found];
         }
 
-        return $this->appraiser->appraise($parts);
+        usort($parts, static fn (Part $a, Part $b): int => $a->start <=> $b->start);
+        $label = $this->appraiser->appraise($parts);
+        $found = $this->contents->find($told, $parts, $label->verdict, $label->ingredient, $label->strength());
+
+        return $label->known($found, $this->warnings->in($text));
+    }
+
+    /**
+     * What stands there and is not in the bottle is blanked out, and named for what it is.
+     *
+     * @return array{string, string, list<Part>} what tells what the bottle is, what can be in it, and what is neither
+     */
+    private function setAside(string $text): array
+    {
+        $told = $inIt = $text;
+        $parts = [];
+        foreach ($this->phrases->in($text) as [$class, $words, $at]) {
+            $inIt = Phrases::blanked($inIt, $words, $at);
+            $told = $class === PartClass::Product ? $told : Phrases::blanked($told, $words, $at);
+            $start = mb_strlen(substr($text, 0, $at));
+            $parts[] = Part::of($words, null, $class, $start, $start + mb_strlen($words), null);
+        }
+
+        return [$told, $inIt, $parts];
     }
 
     /**
@@ -108,7 +141,10 @@ final readonly class LabelReader
     private function part(string $text, string $line, int $at, ?Interval $share): ?Part
     {
         // What stands around a name is none of it.
-        if (preg_match('/[\p{L}\p{N}](?:.*[\p{L}\p{N}).])?/us', $line, $match, PREG_OFFSET_CAPTURE) !== 1 || preg_match('/\p{L}/u', $match[0][0]) !== 1) {
+        if (
+            preg_match('/[\p{L}\p{N}](?:.*(?:[\p{L}\p{N}]\.?|\)))?/us', $line, $match, PREG_OFFSET_CAPTURE) !== 1 ||
+            preg_match('/\p{L}/u', $match[0][0]) !== 1
+        ) {
             return null;
         }
         [$name, $from] = $match[0];
@@ -117,7 +153,15 @@ final readonly class LabelReader
         // As the label has it, with the share that was blanked out of its middle.
         $written = substr($text, $at + $from, strlen($name));
 
-        return Part::of($written, $found[0] ?? null, $found[1] ?? PartClass::Unknown, $start, $start + mb_strlen($written), $share, $found[2] ?? false);
+        return Part::of(
+            $written,
+            $found[0] ?? null,
+            $found[1] ?? PartClass::Unknown,
+            $start,
+            $start + mb_strlen($written),
+            $share,
+            $found[2] ?? false,
+        );
     }
 
     /**

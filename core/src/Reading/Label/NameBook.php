@@ -37,12 +37,21 @@ final readonly class NameBook
             }
         }
         $this->names = $names;
-        $this->mostWords = max(1, ...array_map(static fn (string $name): int => substr_count($name, ' ') + 1, array_map(strval(...), array_keys($names))));
+        $this->mostWords = max(
+            1,
+            ...array_map(static fn (string $name): int => substr_count($name, ' ') + 1, array_map(strval(...), array_keys($names))),
+        );
         $this->byLength = $byLength;
-        $this->patterns = array_values(array_map(
-            static fn ($row): array => [$row->string('id'), $row->oneOf('class', PartClass::class), '/'.$row->string('pattern').'/u'],
-            $bottleNames->rows('patterns'),
-        ));
+        $this->patterns = array_values(
+            array_map(
+                static fn ($row): array => [
+                    $row->string('id'),
+                    $row->oneOf('class', PartClass::class),
+                    '/'.$row->string('pattern').'/u',
+                ],
+                $bottleNames->rows('patterns'),
+            ),
+        );
     }
 
     public function count(): int

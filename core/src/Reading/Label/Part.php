@@ -24,8 +24,21 @@ final readonly class Part
         public bool $isGuess,
     ) {}
 
-    public static function of(string $text, ?string $name, PartClass $class, int $start, int $end, ?Interval $share, bool $isGuess = false): self
-    {
+    public static function of(
+        string $text,
+        ?string $name,
+        PartClass $class,
+        int $start,
+        int $end,
+        ?Interval $share,
+        bool $isGuess = false,
+    ): self {
         return new self($text, $name, $class, $start, $end, $share, $isGuess);
+    }
+
+    /** The same, by what the bottle turned out to be. */
+    public function taken(string $name, PartClass $class): self
+    {
+        return new self($this->text, $name, $class, $this->start, $this->end, $this->share, $this->isGuess);
     }
 }

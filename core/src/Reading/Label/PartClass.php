@@ -30,6 +30,20 @@ enum PartClass: string
     case Plant = 'plant';
     case Additive = 'additive';
     case Unknown = 'unknown';
+    /** What the bottle is bought for, where that is none of the above. */
+    case Active = 'active';
+    /** What it is sold as. */
+    case Product = 'product';
+    /** Said not to be in it. */
+    case Absent = 'absent';
+    /** What the maker tells one to do. */
+    case Advice = 'advice';
+
+    /** Whether it is something in the bottle. */
+    public function isInIt(): bool
+    {
+        return ! in_array($this, [self::Product, self::Absent, self::Advice], true);
+    }
 
     public function name(): Message
     {

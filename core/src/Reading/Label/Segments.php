@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading\Label;
 
-/** Cuts a list of contents at its commas, semicolons, dots and ends of sentences, but not inside numbers. */
+/** Cuts a list of contents at its commas, semicolons, headings ("Ingredients: …"), dots and ends of sentences, but not inside numbers. */
 final class Segments
 {
-    private const CUT = '/((?<!\d),|,(?!\d)|[;•·|*]|\((?:and|e|und|et|y)\)|(?<=[\p{L}%)])\.(?=\s+[\p{L}\d<>≤≥]|\s*$)|\R{2,})/u';
+    private const CUT = '/((?<!\d),|,(?!\d)|[;•·|*]|\((?:and|e|und|et|y)\)|(?<=[\p{L}%)])\.(?=\s+[\p{L}\d<>≤≥]|\s*$)'
+        .'|(?<=\p{L}):(?=\s*\p{L})|\R{2,})/u';
 
     /** @return list<array{string, int, bool}> pieces, the bytes at which they begin, and whether a sentence or a semicolon ended before */
     public static function of(string $text): array

@@ -25,7 +25,9 @@ final readonly class ShareReader
             $words = $file->strings($list);
             usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
 
-            return '(?:'.implode('|', array_map(static fn (string $word): string => str_replace(' ', "[\\s'’]+", preg_quote($word, '/')), $words)).')';
+            return '(?:'.
+                implode('|', array_map(static fn (string $word): string => str_replace(' ', "[\\s'’]+", preg_quote($word, '/')), $words)).
+                ')';
         };
         $n = self::NUMBER;
         $this->ofOil = "/^\\s*{$any('of_oil')}\\b/ui";
@@ -44,7 +46,10 @@ final readonly class ShareReader
     public function find(string $text): ?array
     {
         foreach ($this->patterns as $kind => $pattern) {
-            if (preg_match($pattern, $text, $match, PREG_OFFSET_CAPTURE) !== 1 || preg_match($this->ofOil, substr($text, $match[0][1] + strlen($match[0][0]))) === 1) {
+            if (
+                preg_match($pattern, $text, $match, PREG_OFFSET_CAPTURE) !== 1 ||
+                preg_match($this->ofOil, substr($text, $match[0][1] + strlen($match[0][0]))) === 1
+            ) {
                 continue;
             }
             $numbers = [];
@@ -56,12 +61,16 @@ final readonly class ShareReader
             $first = $numbers[0] ?? 0.0;
             $last = $numbers[count($numbers) - 1] ?? 0.0;
 
-            return [match ($kind) {
-                'range', 'between' => Interval::of(min($first, $last), ($first + $last) / 2.0, max($first, $last)),
-                'less' => Interval::of(0.0, $first / 2.0, $first),
-                'over' => Interval::of($first, $first, 100.0),
-                default => Interval::exactly($first),
-            }, $match[0][0], $match[0][1]];
+            return [
+                match ($kind) {
+                    'range', 'between' => Interval::of(min($first, $last), ($first + $last) / 2.0, max($first, $last)),
+                    'less' => Interval::of(0.0, $first / 2.0, $first),
+                    'over' => Interval::of($first, $first, 100.0),
+                    default => Interval::exactly($first),
+                },
+                $match[0][0],
+                $match[0][1],
+            ];
         }
 
         return null;

@@ -8,7 +8,9 @@ use Nebbia\Core\Data\Names;
 use Nebbia\Core\Data\Row;
 use Nebbia\Core\Data\Table;
 use Nebbia\Core\Measure\NumberParser;
+use Nebbia\Core\Measure\NumberWords;
 use Nebbia\Core\Measure\Units;
+use Nebbia\Core\Plant\Plants;
 use Nebbia\Core\Substance\Ingredients;
 use Nebbia\Core\Target\Targets;
 
@@ -19,13 +21,33 @@ final class Lexicon
 {
     private const NO_LETTER_AFTER = '(?![\p{L}\p{N}])';
 
-    /** @var array<string, string> what a phrase stands for => pattern; tried in this order */
+    private const SINGULARS = [
+        'ões' => ['ão'],
+        'ies' => ['y'],
+        'chi' => ['co'],
+        'che' => ['ca'],
+        'hi' => ['o'],
+        'he' => ['a'],
+        'i' => ['o', 'e'],
+        'e' => ['a'],
+    ];
+
+    /** @var array<string, string> first letter => pattern */
+    private array $ingredientPatterns = [];
+
+    /** @var array<string, string> what a phrase stands for => pattern; tried in this order; of ingredients see pattern() */
     public readonly array $phrases;
 
     public readonly string $unit;
 
     /** That a link of possession comes next. */
     public readonly string $of;
+
+    /** A spoon that does not say which. */
+    public readonly string $spoon;
+
+    /** "can of", before what is drunk. */
+    public readonly string $can;
 
     public readonly string $number;
 
@@ -52,30 +74,67 @@ final class Lexicon
     /** Containers, looked at ahead. */
     public readonly string $container;
 
+    /** @var array<string, array<string, true>> group => letters that its phrases begin with */
+    private array $initials = [];
+
     /** @var array<string, array<string, int|string>> group => folded phrase => what it means */
     private array $meanings = [];
 
+    /** @var array<string, string> */
+    private array $lists = [];
+
+    /** @var array<string, array<string, true>> */
+    private array $sets = [];
+
     private readonly Row $words;
 
-    public function __construct(Table $reading, Units $units, private readonly Ingredients $ingredients, private readonly Targets $targets)
-    {
+    public function __construct(
+        Table $reading,
+        Units $units,
+        private readonly Ingredients $ingredients,
+        private readonly Targets $targets,
+        private readonly Plants $plants,
+    ) {
         $this->words = $reading->whole();
         // A dot after a unit is the scanner's to look at: it may end the sentence.
         $all = $units->allNames();
-        $unitNames = array_filter($all, static fn (string $name): bool => ! str_ends_with($name, '.') || ! in_array(rtrim($name, '.'), $all, true));
+        $unitNames = array_filter(
+            $all,
+            static fn (string $name): bool => ! str_ends_with($name, '.') || ! in_array(rtrim($name, '.'), $all, true),
+        );
         $qualifiers = $this->alternatives($units->allQualifiers());
         $this->unit = "(?:(?:$qualifiers)\\s+)?".$this->alternatives(array_values($unitNames)).'(?:ful(?:s)?)?'.self::NO_LETTER_AFTER;
         $this->of = '(?='.'\s+'.$this->alternatives($this->words->strings('of')).'(?:\s|(?<=\')))';
-        $this->number = '(?:'.NumberParser::PATTERN.'|'.NumberParser::words().')';
+        $this->spoon = $this->alternatives($this->words->strings('spoons')).self::NO_LETTER_AFTER;
+        $this->can =
+            $this->alternatives($this->words->strings('cans')).'(?=\s+'.$this->alternatives($this->words->strings('of')).'\s+\p{L})';
+        $this->number = '(?:'.NumberParser::PATTERN.'|'.NumberWords::pattern().')';
         $this->heaped = $this->alternatives($this->words->strings('heaped')).self::NO_LETTER_AFTER;
-        $this->adjectives = '(?:(?:'.$this->alternatives([...$this->words->strings('heaped'), ...$this->words->strings('plain')]).')\s+)*';
+        $this->adjectives =
+            '(?:(?:'.$this->alternatives([...$this->words->strings('heaped'), ...$this->words->strings('plain')]).')\s+)*';
         $every = $this->alternatives($this->words->strings('every'));
-        $this->every = "(?:$every)\\s+({$this->number})(\\s*(?:-|–|\\bto\\b|\\bou\\b|\\bor\\b|\\bo\\b|\\ba\\b)\\s*{$this->number})?\\s+(?:(".$this->alternatives($this->words->strings('days')).')|('.$this->alternatives($this->words->strings('weeks')).'))'.self::NO_LETTER_AFTER;
+        $this->every =
+            "(?:$every)\\s+({$this->number})(\\s*(?:-|–|\\bto\\b|\\bou\\b|\\bor\\b|\\bo\\b|\\ba\\b)\\s*{$this->number})?\\s+(?:(".
+            $this->alternatives($this->words->strings('days')).
+            ')|('.
+            $this->alternatives($this->words->strings('weeks')).
+            '))'.
+            self::NO_LETTER_AFTER;
         $this->times = "({$this->number})\\s+(?:".$this->alternatives($this->words->strings('times')).')'.self::NO_LETTER_AFTER;
         $this->strengths = $this->alternatives($this->words->strings('strengths')).self::NO_LETTER_AFTER;
-        $this->duration = "(?:(?:for|per|durante|por)\\s+)?({$this->number})(\\s*(?:-|–|to)\\s*{$this->number})?\\s+(".$this->alternatives($this->words->strings('durations')).')'.self::NO_LETTER_AFTER;
-        $this->ratio = '(?:one|1|un|uno|una|um|uma)\\s+'.$this->alternatives($this->words->strings('ratio_links'))."\\s+({$this->number})"
-            .'(?=\s+'.$this->alternatives($this->words->strings('ratio_follows')).self::NO_LETTER_AFTER.'|\s*(?:[.,;)]|$))';
+        $this->duration =
+            "(?:(?:for|per|durante|por)\\s+)?({$this->number})(\\s*(?:-|–|to)\\s*{$this->number})?\\s+(".
+            $this->alternatives($this->words->strings('durations')).
+            ')'.
+            self::NO_LETTER_AFTER;
+        $this->ratio =
+            '(?:one|1|un|uno|una|um|uma)\\s+'.
+            $this->alternatives($this->words->strings('ratio_links')).
+            "\\s+({$this->number})".
+            '(?=\s+'.
+            $this->alternatives($this->words->strings('ratio_follows')).
+            self::NO_LETTER_AFTER.
+            '|\s*(?:[.,;)]|$))';
         $this->per = $this->alternatives($this->words->strings('per'));
         $this->manner = $this->phrase($this->words->strings('manner'));
         $this->phrases = $this->phrases();
@@ -92,9 +151,40 @@ final class Lexicon
         return self::find($this->ingredients->names(), $text);
     }
 
+    /** A plant by its whole name, one or several of it. */
+    public function plant(string $text): ?string
+    {
+        $names = $this->plants->names();
+        $found = self::find($names, $text);
+        // "cavoli", "zucche", "limões": one of them is a name.
+        foreach (self::SINGULARS as $ending => $singulars) {
+            foreach (
+                $found === null && mb_strlen($text) > 4 && str_ends_with(mb_strtolower($text), $ending) ? $singulars : [] as $singular
+            ) {
+                $found ??= $names->find(mb_substr($text, 0, -mb_strlen($ending)).$singular);
+            }
+        }
+
+        return $found;
+    }
+
     public function target(string $text): ?string
     {
         return self::find($this->targets->names(), $text);
+    }
+
+    /** A list of reading.yaml as a piece of a pattern, longest phrase first; letters may not follow. */
+    public function any(string $list): string
+    {
+        return $this->lists[$list] ??= $this->phrase($this->words->strings($list));
+    }
+
+    /** Whether a word is one of a list of reading.yaml. */
+    public function isOf(string $list, string $word): bool
+    {
+        $this->sets[$list] ??= array_fill_keys(array_map(self::fold(...), $this->words->strings($list)), true);
+
+        return isset($this->sets[$list][self::fold($word)]);
     }
 
     /** Days that a word for a length of time comes to; null for hours and minutes. */
@@ -118,13 +208,12 @@ final class Lexicon
     /** @return array<string, string> */
     private function phrases(): array
     {
-        foreach ($this->words->strings('odd_repeats') as $word) {
-            $this->meanings['repeats'][self::fold($word)] = 'odd';
-        }
         $phrases = [];
         $phrases['repeat'] = $this->meant('repeats');
         $manner = "(?!-{$this->manner})";
-        $phrases['ingredient'] = $this->phrase($this->ingredients->names()->all(), '(?:e?s)?').$manner;
+        // By the letter it begins with: all of them are too many for one pattern.
+        $phrases['ingredient'] = '';
+        $this->ingredientPatterns = $this->byLetter($this->ingredients->names()->all(), $manner);
         $phrases['unnamed'] = $this->meant('unnamed').$manner;
         $phrases['target'] = $this->phrase($this->targets->names()->all(), '(?:e?s)?');
         $phrases['use'] = $this->meant('uses');
@@ -135,6 +224,17 @@ final class Lexicon
         }
         $phrases['of'] = $this->alternatives($this->words->strings('of')).'(?:(?<=\')|'.self::NO_LETTER_AFTER.')';
         $phrases['in'] = $this->phrase($this->words->strings('in'));
+        $meant = static fn (array $meanings): array => array_map(strval(...), array_keys($meanings));
+        $lists = [
+            'repeat' => $meant($this->meanings['repeats']), 'unnamed' => $meant($this->meanings['unnamed']),
+            'use' => $meant($this->meanings['uses']), 'containers' => $meant($this->meanings['containers']),
+            'target' => $this->targets->names()->all(),
+        ];
+        foreach (array_keys($phrases) as $group) {
+            foreach ($group === 'ingredient' ? [] : $lists[$group] ?? $this->words->strings($group) as $word) {
+                $this->initials[$group][mb_strtolower(mb_substr($word, 0, 1))] = true;
+            }
+        }
 
         return $phrases;
     }
@@ -163,14 +263,48 @@ final class Lexicon
         return $this->alternatives($words).$ending.self::NO_LETTER_AFTER;
     }
 
+    /** The pattern of a group for a text that begins with a letter; null where nothing of it does. */
+    public function pattern(string $group, string $letter): ?string
+    {
+        $letter = mb_strtolower($letter);
+
+        return $group === 'ingredient'
+            ? $this->ingredientPatterns[$letter] ?? null
+            : (isset($this->initials[$group][$letter]) ? $this->phrases[$group] : null);
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return array<string, string> first letter => pattern
+     */
+    private function byLetter(array $names, string $manner): array
+    {
+        $groups = [];
+        foreach ($names as $name) {
+            $groups[mb_strtolower(mb_substr($name, 0, 1))][] = $name;
+        }
+
+        return array_map(fn (array $some): string => $this->phrase($some, '(?:e?s)?').$manner, $groups);
+    }
+
     /** @param  list<string>  $words */
     private function alternatives(array $words): string
     {
         usort($words, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
 
-        return '(?:'.implode('|', array_map(
-            static fn (string $word): string => str_replace(["\\'", ' ', '\ '], ["['’]", '[\s\-]+', '[\s\-]+'], preg_quote($word, '/')), $words,
-        )).')';
+        return '(?:'.
+            implode(
+                '|',
+                array_map(
+                    static fn (string $word): string => str_replace(
+                        ["\\'", ' ', '\ '],
+                        ["['’]", '(?:[^\S\n]|-)+', '(?:[^\S\n]|-)+'],
+                        preg_quote($word, '/'),
+                    ),
+                    $words,
+                ),
+            ).
+            ')';
     }
 
     private static function fold(string $text): string

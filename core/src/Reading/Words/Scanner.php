@@ -9,12 +9,15 @@ use Nebbia\Core\Measure\NumberParser;
 /** Cuts a paragraph into tokens: what is an amount, an ingredient, a link, a sentence's end. */
 final readonly class Scanner
 {
-    private const RANGE = '\s*(?:-|–|—|\bto\b|\ba\b)\s*';
-
     /** A number whose dot may part thousands. */
     public const THOUSANDS = '/(?<![\d.,])([1-9]\d{0,2})\.(\d{3})(?![\d.,])/';
 
-    public function __construct(private Lexicon $words) {}
+    private AmountScanner $amounts;
+
+    public function __construct(private Lexicon $words)
+    {
+        $this->amounts = new AmountScanner($words);
+    }
 
     /** @return list<Token> */
     public function scan(string $text): array
@@ -27,7 +30,7 @@ final readonly class Scanner
 
                 continue;
             }
-            $token = $this->measured($text, $at) ?? $this->phrase($text, $at) ?? $this->rest($text, $at);
+            $token = $this->measured($text, $at) ?? ($this->phrase($text, $at) ?? $this->rest($text, $at));
             $tokens[] = $token;
             $at = $token->end();
         }
@@ -42,87 +45,75 @@ final readonly class Scanner
         if (preg_match("/\\G{$w->every}/iu", $text, $m, 0, $at) === 1) {
             $days = NumberParser::parse($m[1])->toFloat() * (($m[4] ?? '') !== '' ? 7 : 1);
 
-            return Token::of(TokenKind::Repeat, $m[0], $at, $m[2] === '' && $days === floor($days) && $days >= 1.0 ? (string) (int) $days : 'odd');
+            return Token::of(TokenKind::Repeat, $m[0], $at, $m[2] === '' && $days >= 1.0 ? (string) $days : 'odd');
+        }
+        // Most words begin none of these: they are not tried one by one.
+        $isNumber = preg_match("/\\G$n/iu", $text, $m, 0, $at) === 1;
+        $letter = strtolower($text[$at]);
+        if (! $isNumber && ! str_contains('fpd', $letter)) {
+            return $this->amounts->at($text, $at, false);
+        }
+        // "de 7 em 7 dias".
+        if (preg_match("/\\Gde\\s+($n)\\s+em\\s+\\g1\\s+dias?(?!\\p{L})/iu", $text, $m, 0, $at) === 1) {
+            return Token::of(TokenKind::Repeat, $m[0], $at, (string) NumberParser::parse($m[1])->toFloat());
         }
         if (preg_match("/\\G{$w->times}/iu", $text, $m, 0, $at) === 1) {
             $times = NumberParser::parse($m[1])->toFloat();
-            if ($times === floor($times) && $times >= 1.0 && $this->match($w->phrases['repeat'], $text, $at) === null) {
+            if ($times === floor($times) && $times >= 1.0 && AmountScanner::match($w->phrases['repeat'], $text, $at) === null) {
                 return Token::of(TokenKind::Times, $m[0], $at, (string) (int) $times);
             }
         }
         if (preg_match("/\\G{$w->duration}/iu", $text, $m, 0, $at) === 1) {
             $days = $m[2] === '' ? $w->daysIn($m[3]) : null;
 
-            return Token::of(TokenKind::Duration, $m[0], $at, $days === null ? '' : (string) ($days * NumberParser::parse($m[1])->toFloat()));
+            return Token::of(
+                TokenKind::Duration,
+                $m[0],
+                $at,
+                $days === null ? '' : (string) ($days * NumberParser::parse($m[1])->toFloat()),
+            );
+        }
+        if (! $isNumber) {
+            return $this->amounts->at($text, $at, false);
         }
         if (preg_match("/\\G{$w->ratio}/iu", $text, $m, 0, $at) === 1) {
             return Token::of(TokenKind::Ratio, $m[0], $at, '1:'.NumberParser::parse($m[1]));
         }
         $number = NumberParser::PATTERN;
-        if (preg_match("/\\G$number\\s*:\\s*$number(?:-$number)?(?![\\p{L}\\p{N}:])/iu", $text, $m, 0, $at) === 1
-            || preg_match("/\\G$n(?:\\s+parts?)? in $number(?!\\s*{$w->unit})(?![\\p{L}\\p{N}])/iu", $text, $m, 0, $at) === 1) {
+        if (
+            preg_match("/\\G$number\\s*:\\s*$number(?:-$number)?(?![\\p{L}\\p{N}:])(?!\\s*{$w->unit})/iu", $text, $m, 0, $at) === 1 ||
+            preg_match("/\\G$n(?:\\s+parts?)? in $number(?!\\s*{$w->unit})(?![\\p{L}\\p{N}])/iu", $text, $m, 0, $at) === 1
+        ) {
             return Token::of(TokenKind::Ratio, $m[0], $at, str_ireplace(['one ', 'a '], '1 ', $m[0]));
         }
-        if (preg_match("/\\G($number)(".self::RANGE."$number)?\\s*(?:%|percent\\b|per cent\\b|por cento\\b|per cento\\b)(?:\\s*(?:w\\/v|v\\/v|w\\/w|acidity|purity))?/iu", $text, $m, 0, $at) === 1) {
+        if (
+            preg_match(
+                "/\\G($number)(".
+                    AmountScanner::RANGE.
+                    "$number)?\\s*(?:%|percent\\b|per cent\\b|por cento\\b|per cento\\b)(?:\\s*(?:w\\/v|v\\/v|w\\/w|acidity|purity))?/iu",
+                $text,
+                $m,
+                0,
+                $at,
+            ) === 1
+        ) {
             return Token::of(TokenKind::Percent, $m[0], $at, $m[0]);
         }
         if (preg_match("/\\G$number\\s*{$w->strengths}/iu", $text, $m, 0, $at) === 1) {
             return Token::of(TokenKind::Strength, $m[0], $at, (string) preg_replace('/volumi/iu', 'volumes', $m[0]));
         }
 
-        return $this->amount($text, $at, $n);
-    }
-
-    private function amount(string $text, int $at, string $n): ?Token
-    {
-        $w = $this->words;
-        $number = NumberParser::PATTERN;
-        if (preg_match("/\\G$number\\s*[x×]\\s*$number\\s*(?:mg|g)(?![\\p{L}])/iu", $text, $m, 0, $at) === 1) {
-            return Token::of(TokenKind::Amount, $m[0], $at, $m[0]);
-        }
-        if (preg_match("/\\G(?:{$w->per})\\s+(?:one\\s+|1\\s*)?({$w->unit})/iu", $text, $m, 0, $at) === 1) {
-            return Token::of(TokenKind::Rate, $this->dotted($text, $at, $m[0]), $at, '1 '.$this->cleanUnit($m[1]));
-        }
-        if (preg_match("/\\G\\/\\s*({$w->unit})/iu", $text, $m, 0, $at) === 1) {
-            return Token::of(TokenKind::Rate, $m[0], $at, '1 '.$this->cleanUnit($m[1]));
-        }
-        // "pinch of salt": one of it; of a plural nobody knows how many.
-        if (preg_match("/\\G({$w->unit}){$w->of}/iu", $text, $m, 0, $at) === 1 && ! str_ends_with(mb_strtolower($m[1]), 's')) {
-            return Token::of(TokenKind::Amount, $m[1], $at, '1 '.$this->cleanUnit($m[1]));
-        }
-        $article = '(?:the\s+(?:full|whole)\s+)';
-        if (preg_match("/\\G(?:(a few|few|some)\\s+|($n)(".self::RANGE."$n)?(?:\\s*|-)|($article))({$w->adjectives})({$w->unit})/iu", $text, $m, 0, $at) !== 1) {
-            return null;
-        }
-        $count = match (true) {
-            $m[1] !== '' => 'a few',
-            $m[4] !== '' => '1',
-            default => $this->digits($m[2]).($m[3] === '' ? '' : '-'.$this->digits((string) preg_replace('/^'.self::RANGE.'/iu', '', $m[3]))),
-        };
-
-        $unit = $this->unitWithSize($m[5], $m[6]);
-        if (preg_match('/^(?:m[lg]|g)$/i', $unit) === 1) {
-            // Nobody measures thousandths of a millilitre: "1.000 ml" is a thousand.
-            $count = (string) preg_replace(self::THOUSANDS, '$1$2', $count);
-        }
-        // Bottles are sold by the fluid ounce: nobody means their weight.
-        $isBottle = preg_match('/^(?:oz|ounces?)$/i', $unit) === 1 && $this->match($w->container, $text, $at + strlen($m[0])) !== null;
-
-        return Token::of(TokenKind::Amount, $this->dotted($text, $at, $m[0]), $at, "$count ".($isBottle ? 'fl oz' : $unit), preg_match("/{$w->heaped}/iu", $m[5]) === 1);
-    }
-
-    /** A dot behind a unit belongs to it where the sentence goes on. */
-    private function dotted(string $text, int $at, string $found): string
-    {
-        return $found.(preg_match('/\G\.(?=\s+\p{Ll})/u', $text, $m, 0, $at + strlen($found)) === 1 ? '.' : '');
+        return $this->amounts->at($text, $at, true);
     }
 
     private function phrase(string $text, int $at): ?Token
     {
         $w = $this->words;
         $matches = [];
-        foreach ($w->phrases as $group => $pattern) {
-            $found = $this->match($pattern, $text, $at);
+        $letter = mb_substr(mb_strcut($text, $at, 4), 0, 1);
+        foreach (array_keys($w->phrases) as $group) {
+            $pattern = $w->pattern($group, $letter);
+            $found = $pattern === null ? null : AmountScanner::match($pattern, $text, $at);
             if ($found !== null) {
                 $matches[] = [strlen($found), $group, $found];
             }
@@ -173,7 +164,11 @@ final readonly class Scanner
     private function rest(string $text, int $at): Token
     {
         if (preg_match("/\\G{$this->words->number}(?![\\p{L}\\p{N}])/iu", $text, $m, 0, $at) === 1) {
-            return Token::of(TokenKind::Number, $m[0], $at, $this->digits($m[0]));
+            return Token::of(TokenKind::Number, $m[0], $at, AmountScanner::digits($m[0]));
+        }
+        // "l'oidio", "dell'aglio": the article stands for itself.
+        if (preg_match("/\\G(?:l|un|dell|all|dall|nell|sull|quest)['’](?=\\p{L})/iu", $text, $m, 0, $at) === 1) {
+            return Token::of(TokenKind::Word, $m[0], $at);
         }
         if (preg_match("/\\G[\\p{L}\\p{N}]+(?:['’][\\p{L}]+)*(?:-{$this->words->manner})?/iu", $text, $m, 0, $at) === 1) {
             return Token::of(TokenKind::Word, $m[0], $at);
@@ -181,32 +176,14 @@ final readonly class Scanner
         preg_match('/\G./us', $text, $m, 0, $at);
         $mark = $m[0] ?? $text[$at];
 
-        return Token::of(match ($mark) {
-            '.', ';', '!', '?', "\n" => TokenKind::Stop,
-            ',' => TokenKind::Comma,
-            default => TokenKind::Mark,
-        }, $mark, $at);
-    }
-
-    private function match(string $pattern, string $text, int $at): ?string
-    {
-        return preg_match("/\\G$pattern/iu", $text, $m, 0, $at) === 1 ? $m[0] : null;
-    }
-
-    /** As the amount parser reads it: its number words come without those that the unit makes plain. */
-    private function digits(string $number): string
-    {
-        return trim($number);
-    }
-
-    /** "large onions" are another unit than onions; a level spoon is a spoon. */
-    private function unitWithSize(string $adjectives, string $unit): string
-    {
-        return (preg_match('/\b(small|large)\b/iu', $adjectives, $m) === 1 && preg_match('/onion/iu', $unit) === 1 ? mb_strtolower($m[1]).' ' : '').$this->cleanUnit($unit);
-    }
-
-    private function cleanUnit(string $unit): string
-    {
-        return trim((string) preg_replace(['/(spoon|cup)fuls?$/iu', '/[\s\-]+/u'], ['$1', ' '], $unit));
+        return Token::of(
+            match ($mark) {
+                '.', ';', '!', '?', "\n" => TokenKind::Stop,
+                ',' => TokenKind::Comma,
+                default => TokenKind::Mark,
+            },
+            $mark,
+            $at,
+        );
     }
 }

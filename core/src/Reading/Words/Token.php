@@ -13,13 +13,19 @@ final readonly class Token
         public int $start,
         /** What it stands for: an id, a cleaned amount, a number of days. */
         public string $value,
-        /** "heaped" and the like were said. */
-        public bool $isHeaped = false,
+        /** What is to be doubted of how it is said: heaped, which-spoon. */
+        public ?string $doubt = null,
     ) {}
 
-    public static function of(TokenKind $kind, string $text, int $start, string $value = '', bool $isHeaped = false): self
+    public static function of(TokenKind $kind, string $text, int $start, string $value = '', ?string $doubt = null): self
     {
-        return new self($kind, $text, $start, $value, $isHeaped);
+        return new self($kind, $text, $start, $value, $doubt);
+    }
+
+    /** The same, taken for something else. */
+    public function taken(TokenKind $kind, string $value = ''): self
+    {
+        return new self($kind, $this->text, $this->start, $value, $this->doubt);
     }
 
     public function end(): int

@@ -20,6 +20,8 @@ enum TokenKind
     /** Soap or alcohol, without saying which. */
     case Unnamed;
     case Target;
+    /** A plant that is spoken of, and does not go in. */
+    case Plant;
     case Use;
     case Repeat;
     case Times;

@@ -23,13 +23,16 @@ defineProps<{ bench: Bench; stale: boolean }>()
 </template>
 
 <style scoped>
-.banner { display: flex; gap: 18px; align-items: flex-start; padding: 12px 18px; border-radius: 10px; border-left: 7px solid var(--soft); background: var(--mist); }
-.banner :deep(.mark) { padding-top: 3px; }
-.what { font: 600 20px/1.3 var(--title); }
-.instead { margin-top: 2px; }
+.banner {
+  display: flex; gap: var(--space-7); align-items: flex-start; padding: var(--space-6) var(--space-7); border-radius: var(--radius-l);
+  border-left: 7px solid var(--soft); background: var(--mist);
+}
+.banner :deep(.mark) { padding-top: var(--space-2); }
+.what { font: 600 var(--text-xl)/1.3 var(--title); }
+.instead { margin-top: var(--space-1); }
 .fine { border-color: var(--leaf); background: var(--leaf-wash); }
 .notice { border-color: var(--leaf); background: var(--leaf-wash); }
 .caution { border-color: var(--brass); background: var(--brass-wash); }
 .stop { border-color: var(--madder); background: var(--madder-wash); }
-@media (max-width: 760px) { .banner { flex-direction: column; gap: 4px; } .what { font-size: 18px; } }
+@media (max-width: 760px) { .banner { flex-direction: column; gap: var(--space-2); } .what { font-size: var(--text-l); } }
 </style>

@@ -11,6 +11,7 @@ import NeedDialog from './NeedDialog.vue'
 import PasteDialog from './PasteDialog.vue'
 import PatchStrip from './PatchStrip.vue'
 import PlanDialog from '@/parts/PlanDialog.vue'
+import SprayedDialog from '@/parts/SprayedDialog.vue'
 import RecipeFrame from './RecipeFrame.vue'
 import RecipeLines from './RecipeLines.vue'
 import RecipePicker from './RecipePicker.vue'
@@ -32,7 +33,7 @@ import { NButton, useMessage } from 'naive-ui'
 import { computed, h, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useBench, type BenchChoice } from './useBench'
-import { useDraft } from '@/stores/draft'
+import { useDraft } from '@/composables/useDraft'
 import { useHereNow } from './useHereNow'
 import { useRecipeActions } from './useRecipeActions'
 import { useSwap } from './useSwap'
@@ -51,21 +52,32 @@ const message = useMessage()
 const asText = (value: unknown) => (typeof value === 'string' ? value : '')
 const lastSprayer = useLocalStorage<string | null>('nebbia.sprayer', null)
 const known = (id: string | null) => (store.sprayers.some((s) => s.id === id) ? id : null)
-const sprayerId = ref<string | null>(known(asText(route.query.sprayer)) ?? known(lastSprayer.value))
+/** Whoever has one sprayer means it. */
+const only = store.sprayers.length === 1 && lastSprayer.value === null ? store.sprayers[0]!.id : null
+const sprayerId = ref<string | null>(known(asText(route.query.sprayer)) ?? known(lastSprayer.value) ?? only)
 const plantingId = ref<string | null>(asText(route.query.planting) || null)
 const volume = ref('')
 const showPicker = ref(false)
 const showVersions = ref(false)
 const showPlan = ref(false)
+const showSprayed = ref(false)
 const showPaste = ref(route.query.paste !== undefined)
 const showNeed = ref(false)
 const missing = ref<string | null>(null)
 
 const here = useHereNow()
 const factor = ref(1)
-const choice = computed<BenchChoice | null>(() => body.value && {
-  recipe: body.value, sprayerId: sprayerId.value, plantingId: plantingId.value, volume: volume.value, now: here.body.value, factor: factor.value,
-})
+const choice = computed<BenchChoice | null>(
+  () =>
+    body.value && {
+      recipe: body.value,
+      sprayerId: sprayerId.value,
+      plantingId: plantingId.value,
+      volume: volume.value,
+      now: here.body.value,
+      factor: factor.value,
+    },
+)
 const { bench, isAside, errors: benchErrors, failure, workOut } = useBench(choice, () => recipe.value?.id ?? 'new')
 /** Saving speaks of `body.…`, the bench of `recipe.…`: the fields are the same. */
 const errors = computed(() => {
@@ -98,25 +110,52 @@ async function open(id: string): Promise<void> {
     body.value = null
   }
 }
-watch(() => asText(route.params.recipe), (id) => { if (route.name === 'bench') void open(id) }, { immediate: true })
+watch(
+  () => asText(route.params.recipe),
+  (id) => {
+    if (route.name === 'bench') void open(id)
+  },
+  { immediate: true },
+)
 watch(sprayerId, (id) => {
   volume.value = ''
   lastSprayer.value = id
 })
-watch(() => recipe.value?.id, () => {
-  cupboard.forget()
-  factor.value = 1
-})
+watch(
+  () => recipe.value?.id,
+  () => {
+    cupboard.forget()
+    factor.value = 1
+  },
+)
 
 /** A pasted recipe becomes a new one; what had been begun before can be brought back. */
-function takePasted(pasted: RecipeBody): void {
+/** The plant that was spoken of is chosen, where the garden has one of its kind. */
+function takePasted(pasted: RecipeBody, plants: string[]): void {
+  const spoken = store.plantings.find((one) => plants.includes(one.plant))
+  if (spoken) plantingId.value = spoken.id
   const before = draft.begin(pasted)
   if (route.params.recipe !== 'new') pick('new')
   if (!before) return
-  const shown = message.info(() => h('span', { class: 'undo-line' }, [
-    t('bench.bench-view.recipe-had-begun'),
-    h(NButton, { size: 'small', secondary: true, onClick: () => { draft.begin(before); shown.destroy() } }, { default: () => t('bench.bench-view.bring-back') }),
-  ]), { duration: 12_000, keepAliveOnHover: true, closable: true })
+  const shown = message.info(
+    () =>
+      h('span', { class: 'undo-line' }, [
+        t('bench.bench-view.recipe-had-begun'),
+        h(
+          NButton,
+          {
+            size: 'small',
+            secondary: true,
+            onClick: () => {
+              draft.begin(before)
+              shown.destroy()
+            },
+          },
+          { default: () => t('bench.bench-view.bring-back') },
+        ),
+      ]),
+    { duration: 12_000, keepAliveOnHover: true, closable: true },
+  )
 }
 /** The volume is asked anew when the sprayer changes, so it is set after that. */
 async function takeNeed(id: string, wanted: string): Promise<void> {
@@ -125,8 +164,10 @@ async function takeNeed(id: string, wanted: string): Promise<void> {
   volume.value = wanted
 }
 /** Mixing, the label and the comparison go by the address. */
-const along = computed(() => ({ params: { recipe: recipe.value?.id ?? 'new' }, query: { sprayer: sprayerId.value ?? undefined, planting: plantingId.value ?? undefined, volume: volume.value || undefined } }))
-const wets = computed(() => bench.value?.lines.some((line) => ['soap', 'soap-solid', 'oil'].includes(line.group)) ?? false)
+const along = computed(() => ({
+  params: { recipe: recipe.value?.id ?? 'new' },
+  query: { sprayer: sprayerId.value ?? undefined, planting: plantingId.value ?? undefined, volume: volume.value || undefined },
+}))
 
 /** The slider's strength becomes the recipe's own; what it was is still in its versions. */
 function writeStronger(stronger: RecipeBody): void {
@@ -143,18 +184,41 @@ function bringBack(version: RecipeVersion): void {
 
 <template>
   <div class="bench">
-    <p v-if="missing" class="field-error">{{ missing }} <n-button size="small" @click="showPicker = true">{{ t('bench.bench-view.recipes') }}</n-button></p>
+    <p v-if="missing" class="field-error">
+      {{ missing }} <n-button size="small" @click="showPicker = true">{{ t('bench.bench-view.recipes') }}</n-button>
+    </p>
     <loading-note v-else-if="!body" :what="t('bench.bench-view.fetching-recipe')" />
     <template v-if="body">
-      <trouble-strip v-if="trouble" :page="trouble" :recipe="recipe?.id" @pick="pick" @leave="router.replace({ query: { ...route.query, trouble: undefined } })" />
+      <trouble-strip
+        v-if="trouble"
+        :page="trouble"
+        :recipe="recipe?.id"
+        @pick="pick"
+        @leave="router.replace({ query: { ...route.query, trouble: undefined } })"
+      />
       <bench-head
-        v-model:name="body.name" v-model:sprayer-id="sprayerId" v-model:planting-id="plantingId" v-model:volume="volume"
-        :errors="errors" :bench="bench" @recipes="showPicker = true" @create="pick('new')" @paste="showPaste = true" @need="showNeed = true"
+        v-model:name="body.name"
+        v-model:sprayer-id="sprayerId"
+        v-model:planting-id="plantingId"
+        v-model:volume="volume"
+        :errors="errors"
+        :bench="bench"
+        @recipes="showPicker = true"
+        @create="pick('new')"
+        @paste="showPaste = true"
+        @need="showNeed = true"
       />
       <p v-if="failure" class="field-error" role="alert">{{ failure }}</p>
       <here-now v-model="here.now.value" :said="here.said.value" :errors="benchErrors" @clear="here.clear()" />
       <bench-banner v-if="bench" :bench="bench" :stale="isAside" />
-      <swap-note :name="cupboard.name.value" :findings="cupboard.findings.value" :refused="cupboard.refused.value" :swapped="cupboard.before.value !== null" @back="cupboard.putBack" @keep="cupboard.forget" />
+      <swap-note
+        :name="cupboard.name.value"
+        :findings="cupboard.findings.value"
+        :refused="cupboard.refused.value"
+        :swapped="cupboard.before.value !== null"
+        @back="cupboard.putBack"
+        @keep="cupboard.forget"
+      />
       <div class="columns">
         <section aria-labelledby="written">
           <h2 id="written">{{ t('bench.bench-view.as-written') }}</h2>
@@ -167,50 +231,130 @@ function bringBack(version: RecipeVersion): void {
         </section>
         <section v-if="bench" class="middle" :class="{ aside: isAside }" :inert="isAside" :aria-label="t('bench.bench-view.vessel')">
           <vessel-picture :bench="bench" />
-          <n-button class="on-phone" type="primary" size="large" @click="router.push({ name: 'mix', ...along })">{{ t('bench.bench-view.mix') }}</n-button>
+          <n-button class="on-phone" type="primary" size="large" @click="router.push({ name: 'mix', ...along })">
+            {{
+              t('bench.bench-view.mix')
+            }}
+          </n-button>
           <fit-note :bench="bench" />
           <mixing-steps :layers="bench.layers" />
         </section>
         <section v-if="bench" :class="{ aside: isAside }" :inert="isAside" aria-labelledby="in-bottle">
-          <h2 id="in-bottle">{{ t('bench.bench-view.bottle') }} <span v-if="bench.strengths.some((s) => s.severity !== 'unjudged')" class="against soft">{{ t('bench.bench-view.against', { against: bench.against }) }}</span></h2>
+          <h2 id="in-bottle">
+            {{ t('bench.bench-view.bottle') }}
+            <span v-if="bench.strengths.some((s) => s.severity !== 'unjudged')" class="against soft">{{
+              t('bench.bench-view.against', { against: bench.against })
+            }}</span>
+          </h2>
           <strength-gauge v-for="strength in bench.strengths" :key="strength.substance" :strength="strength" />
-          <burden-bar v-if="bench.burden !== null" :said="bench.said_burden" :parts="bench.said_parts" :factor="bench.burden_factor" :strengths="bench.strengths" />
+          <burden-bar
+            v-if="bench.burden !== null"
+            :said="bench.said_burden"
+            :parts="bench.said_parts"
+            :factor="bench.burden_factor"
+            :strengths="bench.strengths"
+          />
           <finding-list :findings="bench.findings" fold />
           <strength-slider v-model="factor" :bench="bench" @write="writeStronger" />
-          <patch-strip v-if="bench.safety?.ladder" :ladder="bench.safety.ladder" :recipe-id="recipe?.id ?? null" :planting-id="plantingId" :changed="changed" @put="workOut()" />
+          <patch-strip
+            v-if="bench.safety?.ladder"
+            :ladder="bench.safety.ladder"
+            :recipe-id="recipe?.id ?? null"
+            :planting-id="plantingId"
+            :changed="changed"
+            @put="workOut()"
+          />
         </section>
       </div>
       <div v-if="bench?.safety" class="below" :class="{ aside: isAside }" :inert="isAside">
         <section v-if="bench.safety.jobs.length" class="jobs" aria-labelledby="jobs-title">
           <h3 id="jobs-title">{{ t('bench.bench-view.does-each-do') }}</h3>
-          <ul><job-line v-for="(job, n) in bench.safety.jobs" :key="n" :job="job" /></ul>
+          <ul>
+            <job-line v-for="(job, n) in bench.safety.jobs" :key="n" :job="job" />
+          </ul>
         </section>
         <after-mixing :safety="bench.safety" />
         <div>
           <care-notes :care="bench.safety.care" />
-          <p v-if="bench.safety.known.length" class="small soft">{{ t('bench.bench-view.taken-into-account', { known: bench.safety.known.join(', ') }) }}</p>
+          <p v-if="bench.safety.known.length" class="small soft">
+            {{ t('bench.bench-view.taken-into-account', { known: bench.safety.known.join(', ') }) }}
+          </p>
         </div>
       </div>
       <footer class="foot">
-        <n-button type="primary" :disabled="isAside || bench === null" @click="router.push({ name: 'mix', ...along })">{{ t('bench.bench-view.mix') }}</n-button>
-        <n-button :type="changed ? 'primary' : 'default'" :loading="actions.busy.value" :disabled="!changed" @click="actions.save()">{{ recipe ? t('bench.bench-view.save') : t('bench.bench-view.save-recipe') }}</n-button>
+        <n-button type="primary" :disabled="isAside || bench === null" @click="router.push({ name: 'mix', ...along })">
+          {{
+            t('bench.bench-view.mix')
+          }}
+        </n-button>
+        <n-button :type="changed ? 'primary' : 'default'" :loading="actions.busy.value" :disabled="!changed" @click="actions.save()">
+          {{
+            recipe ? t('bench.bench-view.save') : t('bench.bench-view.save-recipe')
+          }}
+        </n-button>
         <n-button v-if="changed && recipe" @click="draft.drop(body.units)">{{ t('bench.bench-view.drop-my-changes') }}</n-button>
         <template v-if="recipe">
+          <n-button :disabled="changed" @click="showSprayed = true">{{ t('parts.sprayed-dialog.sprayed-this') }}</n-button>
           <n-button :disabled="changed" @click="showPlan = true">{{ t('bench.bench-view.plan-rounds') }}</n-button>
           <n-button @click="router.push({ name: 'label', ...along })">{{ t('bench.bench-view.bottle-label') }}</n-button>
-          <n-button @click="router.push({ name: 'compare', query: { recipes: recipe.id, planting: plantingId ?? undefined } })">{{ t('bench.bench-view.compare') }}</n-button>
+          <n-button @click="router.push({ name: 'compare', query: { recipes: recipe.id, planting: plantingId ?? undefined } })">
+            {{
+              t('bench.bench-view.compare')
+            }}
+          </n-button>
           <n-button @click="actions.copy()">{{ t('bench.bench-view.copy') }}</n-button>
           <n-button @click="showVersions = true">{{ t('bench.bench-view.versions') }}</n-button>
-          <n-button @click="router.push({ name: 'card', params: { recipe: recipe.id }, query: { sprayer: sprayerId ?? undefined, planting: plantingId ?? undefined } })">{{ t('bench.bench-view.card-print') }}</n-button>
+          <n-button
+            @click="
+              router.push({
+                name: 'card',
+                params: { recipe: recipe.id },
+                query: { sprayer: sprayerId ?? undefined, planting: plantingId ?? undefined },
+              })
+            "
+          >
+            {{ t('bench.bench-view.card-print') }}
+          </n-button>
           <n-button quaternary @click="actions.remove()">{{ t('bench.bench-view.delete') }}</n-button>
         </template>
         <span v-if="bench && !isAside" class="makes">{{ t('bench.bench-view.makes') }} <strong>{{ bench.makes }}</strong></span>
         <span v-if="changed" class="soft small">{{ t('bench.bench-view.not-saved-yet') }}</span>
       </footer>
-      <stale-dialog v-if="actions.theirs.value" v-model:shown="actions.showStale.value" :mine="body" :theirs="actions.theirs.value" @keep="actions.keepMine()" @take="actions.takeTheirs()" />
+      <stale-dialog
+        v-if="actions.theirs.value"
+        v-model:shown="actions.showStale.value"
+        :mine="body"
+        :theirs="actions.theirs.value"
+        @keep="actions.keepMine()"
+        @take="actions.takeTheirs()"
+      />
       <versions-drawer v-if="recipe" v-model:shown="showVersions" :recipe-id="recipe.id" @bring="bringBack" />
-      <plan-dialog v-if="recipe" v-model:shown="showPlan" :recipe="recipe" :sprayer-id="sprayerId" :planting-id="plantingId" :volume="volume" :trouble="trouble" :products="cupboard.chosen.value" />
-      <need-dialog v-model:shown="showNeed" :planting-id="plantingId" :used-for="body.use" :wets="wets" @take="takeNeed" />
+      <plan-dialog
+        v-if="recipe"
+        v-model:shown="showPlan"
+        :recipe="recipe"
+        :sprayer-id="sprayerId"
+        :planting-id="plantingId"
+        :volume="volume"
+        :trouble="trouble"
+        :products="cupboard.chosen.value"
+      />
+      <sprayed-dialog
+        v-if="recipe"
+        v-model:shown="showSprayed"
+        :recipe-id="recipe.id"
+        :planting-ids="plantingId ? [plantingId] : []"
+        :sprayer-id="sprayerId"
+        :volume="volume || (bench?.makes ?? '')"
+        :target="trouble?.brief.target ?? null"
+      />
+      <need-dialog
+        v-model:shown="showNeed"
+        :planting-id="plantingId"
+        :used-for="body.use"
+        :wets="bench?.spreads ?? false"
+        @take="takeNeed"
+      />
     </template>
     <paste-dialog v-model:shown="showPaste" @take="takePasted" />
     <recipe-picker v-model:shown="showPicker" @pick="pick" />
@@ -218,19 +362,22 @@ function bringBack(version: RecipeVersion): void {
 </template>
 
 <style scoped>
-.bench { padding: 20px 26px 0; display: grid; gap: 16px; }
-.columns { display: grid; grid-template-columns: minmax(300px, 1fr) 316px minmax(320px, 1.05fr); gap: 26px; align-items: start; }
-.against { font: 400 15px 'Atkinson Hyperlegible Next', sans-serif; }
-.middle { display: grid; gap: 10px; }
-.note { display: grid; margin-top: 14px; }
-.below { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(320px, 100%), 1fr)); gap: 4px 26px; align-items: start; padding-bottom: 20px; }
-.jobs { padding: 10px 0; border-top: 1px solid var(--line); }
-.jobs ul { list-style: none; margin: 6px 0 0; padding: 0; display: grid; gap: 6px; }
+.bench { padding: var(--space-8) var(--space-9) 0; display: grid; gap: var(--space-7); }
+.columns { display: grid; grid-template-columns: minmax(300px, 1fr) 316px minmax(320px, 1.05fr); gap: var(--space-9); align-items: start; }
+.against { font: 400 var(--text-s) var(--plain); }
+.middle { display: grid; gap: var(--space-5); }
+.note { display: grid; margin-top: var(--space-6); }
+.below {
+  display: grid; grid-template-columns: repeat(auto-fit, minmax(min(320px, 100%), 1fr)); gap: var(--space-2) var(--space-9); align-items:
+  start; padding-bottom: var(--space-8);
+}
+.jobs { padding: var(--space-5) 0; border-top: 1px solid var(--line); }
+.jobs ul { list-style: none; margin: var(--space-3) 0 0; padding: 0; display: grid; gap: var(--space-3); }
 .aside { opacity: 0.35; filter: grayscale(1); }
 .on-phone { display: none; }
 .foot {
-  position: sticky; bottom: 0; display: flex; flex-wrap: wrap; gap: 10px; align-items: center; background: var(--paper); border-top: 1px solid var(--line);
-  margin: 0 -26px; padding: 12px 26px; z-index: 2;
+  position: sticky; bottom: 0; display: flex; flex-wrap: wrap; gap: var(--space-5); align-items: center; background: var(--paper); border-top: 1px solid var(--line);
+  margin: 0 calc(-1 * var(--space-9)); padding: var(--space-6) var(--space-9); z-index: 2;
 }
 .makes { margin-left: auto; }
 @media (max-width: 1120px) {
@@ -239,9 +386,9 @@ function bringBack(version: RecipeVersion): void {
 }
 @media (max-width: 760px) {
   .on-phone { display: flex; }
-  .bench { padding: 14px 16px 0; }
+  .bench { padding: var(--space-6) var(--space-7) 0; }
   .columns { grid-template-columns: minmax(0, 1fr); }
-  .foot { margin: 0 -16px; padding: 12px 16px; position: static; }
+  .foot { margin: 0 calc(-1 * var(--space-7)); padding: var(--space-6) var(--space-7); position: static; }
   .makes { margin-left: 0; }
 }
 </style>

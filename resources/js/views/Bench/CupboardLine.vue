@@ -17,7 +17,12 @@ function pick(id: string): void {
 <template>
   <label v-if="offers.length" class="cupboard">
     <span class="soft small">{{ t('bench.cupboard-line.from') }}</span>
-    <select class="native" :aria-label="t('bench.cupboard-line.bottle', { label })" :value="same?.product_id ?? ''" @change="pick(($event.target as HTMLSelectElement).value)">
+    <select
+      class="native"
+      :aria-label="t('bench.cupboard-line.bottle', { label })"
+      :value="same?.product_id ?? ''"
+      @change="pick(($event.target as HTMLSelectElement).value)"
+    >
       <option v-if="!same" value="">{{ t('bench.cupboard-line.bottle-as-written') }}</option>
       <option v-for="offer in offers" :key="offer.product_id" :value="offer.product_id">{{ offer.name }}, {{ offer.strength }}</option>
     </select>
@@ -25,6 +30,6 @@ function pick(id: string): void {
 </template>
 
 <style scoped>
-.cupboard { display: grid; grid-template-columns: auto minmax(0, 1fr); gap: 8px; align-items: center; }
-.native { padding: 4px 10px; background: none; border-color: var(--line); }
+.cupboard { display: grid; grid-template-columns: auto minmax(0, 1fr); gap: var(--space-4); align-items: center; }
+.native { padding: var(--space-2) var(--space-5); background: none; border-color: var(--line); }
 </style>

@@ -4,7 +4,15 @@ import type { Schemas } from '@/api/client'
 /** What an ingredient is there for, and whether it does it. */
 defineProps<{ job: Schemas['Job'] }>()
 
-const marks: Record<Schemas['Job']['pull'], string> = { pulls: '●', helps: '●', over: '●', weak: '◐', unknown: '◌', idle: '○', against: '✕' }
+const marks: Record<Schemas['Job']['pull'], string> = {
+  pulls: '●',
+  helps: '●',
+  over: '●',
+  weak: '◐',
+  unknown: '◌',
+  idle: '○',
+  against: '✕',
+}
 </script>
 
 <template>

@@ -13,8 +13,12 @@ const emit = defineEmits<{ swap: [offer: Offer] }>()
 const store = useGarden()
 const liquids = computed(() => store.knowledge.ingredients.filter((i) => i.is_liquid))
 const uses: { value: RecipeBody['use']; label: string }[] = [
-  { value: 'foliar', label: t('bench.recipe-frame.sprayed-leaves') }, { value: 'drench', label: t('bench.recipe-frame.poured-roots') }, { value: 'weed', label: t('bench.recipe-frame.against-weeds') },
-  { value: 'dip', label: t('bench.recipe-frame.dipped') }, { value: 'wipe', label: t('bench.recipe-frame.wiped') }, { value: 'disinfect', label: t('bench.recipe-frame.tools-pots') },
+  { value: 'foliar', label: t('bench.recipe-frame.sprayed-leaves') },
+  { value: 'drench', label: t('bench.recipe-frame.poured-roots') },
+  { value: 'weed', label: t('bench.recipe-frame.against-weeds') },
+  { value: 'dip', label: t('bench.recipe-frame.dipped') },
+  { value: 'wipe', label: t('bench.recipe-frame.wiped') },
+  { value: 'disinfect', label: t('bench.recipe-frame.tools-pots') },
 ]
 const error = (field: string) => props.errors[`recipe.${field}`]
 
@@ -50,9 +54,13 @@ function setBaseStrength(text: string): void {
       <label class="typed">
         <span class="soft small">{{ t('bench.recipe-frame.as-written') }}</span>
         <input
-          v-model="recipe.base.amount" class="native" autocomplete="off" :aria-label="t('bench.recipe-frame.amount-base')"
-          :aria-invalid="error('base.amount') ? 'true' : undefined" :aria-describedby="error('base.amount') ? 'error-base' : undefined"
-        >
+          v-model="recipe.base.amount"
+          class="native"
+          autocomplete="off"
+          :aria-label="t('bench.recipe-frame.amount-base')"
+          :aria-invalid="error('base.amount') ? 'true' : undefined"
+          :aria-describedby="error('base.amount') ? 'error-base' : undefined"
+        />
       </label>
       <label class="typed">
         <span class="soft small">{{ t('bench.recipe-frame.which-means') }}</span>
@@ -64,9 +72,20 @@ function setBaseStrength(text: string): void {
     </div>
     <label v-if="recipe.base.liquid !== 'water'" class="typed">
       <span class="soft small">{{ t('bench.recipe-frame.strength-base') }}</span>
-      <input class="native" autocomplete="off" :value="recipe.base.strength ?? ''" :aria-label="t('bench.recipe-frame.strength-base-2')" @input="setBaseStrength(($event.target as HTMLInputElement).value)">
+      <input
+        class="native"
+        autocomplete="off"
+        :value="recipe.base.strength ?? ''"
+        :aria-label="t('bench.recipe-frame.strength-base-2')"
+        @input="setBaseStrength(($event.target as HTMLInputElement).value)"
+      />
     </label>
-    <cupboard-line v-if="recipe.base.liquid !== 'water'" :offers="bench?.base_offers ?? []" :label="t('bench.recipe-frame.base-2')" @pick="emit('swap', $event)" />
+    <cupboard-line
+      v-if="recipe.base.liquid !== 'water'"
+      :offers="bench?.base_offers ?? []"
+      :label="t('bench.recipe-frame.base-2')"
+      @pick="emit('swap', $event)"
+    />
     <p v-if="error('base.amount')" id="error-base" class="field-error">{{ error('base.amount') }}</p>
     <p v-if="error('base.liquid')" class="field-error">{{ error('base.liquid') }}</p>
     <p v-if="error('base.strength')" class="field-error">{{ error('base.strength') }}</p>
@@ -74,9 +93,9 @@ function setBaseStrength(text: string): void {
 </template>
 
 <style scoped>
-.frame { display: grid; gap: 6px; padding: 10px 0 12px; }
-.row { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 6px 10px; align-items: end; }
+.frame { display: grid; gap: var(--space-3); padding: var(--space-5) 0 var(--space-6); }
+.row { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: var(--space-3) var(--space-5); align-items: end; }
 .worked { text-align: right; display: grid; line-height: 1.3; }
-.worked strong { font-size: 19px; }
+.worked strong { font-size: var(--text-l); }
 .typed { display: grid; gap: 1px; }
 </style>

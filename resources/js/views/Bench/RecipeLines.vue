@@ -12,19 +12,27 @@ const props = defineProps<{ bench: Bench | null; errors: Record<string, string> 
 const emit = defineEmits<{ swap: [line: number, offer: Offer] }>()
 
 const store = useGarden()
-const options = computed(() => store.knowledge.ingredients.map((i) => ({ value: i.id, label: i.name, also: `${i.name} ${i.also}`.toLowerCase() })))
+const options = computed(() =>
+  store.knowledge.ingredients.map((i) => ({ value: i.id, label: i.name, also: `${i.name} ${i.also}`.toLowerCase() })),
+)
 const usual = computed(() => new Map(store.knowledge.ingredients.map((i) => [i.id, i.strength])))
+
+/** What nothing is known of, by the name it is given. */
+const OTHER = 'other'
 
 const error = (field: string) => props.errors[`recipe.${field}`]
 /** Ingredients may share a name with several words; all of them must be found. */
 const matches = (pattern: string, option: object) => {
   const also = 'also' in option && typeof option.also === 'string' ? option.also : ''
-  return pattern.toLowerCase().split(/\s+/).every((word) => also.includes(word))
+  return pattern
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => also.includes(word))
 }
 
 function worked(n: number) {
   const line = props.bench?.lines[n]
-  return line && line.ingredient === recipe.value.ingredients[n]?.ingredient ? line : undefined
+  return line && (line.ingredient === recipe.value.ingredients[n]?.ingredient || line.ingredient === 'other-solid') ? line : undefined
 }
 function setStrength(n: number, text: string): void {
   const line = recipe.value.ingredients[n]
@@ -42,12 +50,23 @@ function setJar(n: number, id: string): void {
     line.preparation = id
   }
 }
+/** Whether the recipe itself says how that is made. */
+const carries = (id: string | null | undefined) => (recipe.value.preparations ?? []).some((one) => one.id === id)
 /** A jar belongs to its ingredient. */
 function setIngredient(n: number, id: string): void {
   const line = recipe.value.ingredients[n]
   if (!line) return
   line.ingredient = id
   delete line.preparation
+  delete line.name
+  delete line.form
+  delete line.density
+}
+function setForm(n: number, form: string): void {
+  const line = recipe.value.ingredients[n]
+  if (!line) return
+  if (form === 'liquid' || form === 'solid') line.form = form
+  else delete line.form
 }
 function add(): void {
   recipe.value.ingredients.push({ ingredient: 'baking-soda', amount: '1 tsp' })
@@ -59,35 +78,111 @@ function remove(n: number): void {
 
 <template>
   <div class="lines">
-    <div v-for="(line, n) in recipe.ingredients" :key="n" class="line" role="group" :aria-label="t('bench.recipe-lines.ingredient', { n: n + 1 })">
+    <div
+      v-for="(line, n) in recipe.ingredients"
+      :key="n"
+      class="line"
+      role="group"
+      :aria-label="t('bench.recipe-lines.ingredient', { n: n + 1 })"
+    >
       <div class="first">
-        <n-select :value="line.ingredient" class="which" filterable :filter="matches" :options="options" :input-props="{ 'aria-label': t('bench.recipe-lines.ingredient', { n: n + 1 }) }" @update:value="(id: string) => setIngredient(n, id)" />
+        <n-select
+          :value="line.ingredient"
+          class="which"
+          filterable
+          :filter="matches"
+          :options="options"
+          :input-props="{ 'aria-label': t('bench.recipe-lines.ingredient', { n: n + 1 }) }"
+          @update:value="(id: string) => setIngredient(n, id)"
+        />
         <div v-if="worked(n)" class="worked">
           <strong>{{ worked(n)?.precise }}</strong>
         </div>
       </div>
-      <p v-if="worked(n)?.measure" class="wide measure"><strong>{{ worked(n)?.measure }}</strong><span v-if="worked(n)?.both_ways" class="soft small">{{ worked(n)?.both_ways }}</span></p>
+      <template v-if="line.ingredient === OTHER">
+        <label class="typed">
+          <span class="soft small">{{ t('bench.recipe-lines.what-called') }}</span>
+          <input
+            v-model="line.name"
+            class="native"
+            autocomplete="off"
+            :placeholder="t('bench.recipe-lines.like-beer')"
+            :aria-label="t('bench.recipe-lines.name-ingredient', { n: n + 1 })"
+            :aria-invalid="error(`ingredients.${n}.name`) ? 'true' : undefined"
+          />
+        </label>
+        <label class="typed">
+          <span class="soft small">{{ t('bench.recipe-lines.form') }}</span>
+          <select
+            class="native"
+            :value="line.form ?? ''"
+            :aria-label="t('bench.recipe-lines.form-ingredient', { n: n + 1 })"
+            @change="setForm(n, ($event.target as HTMLSelectElement).value)"
+          >
+            <option value="">{{ t('bench.recipe-lines.as-it-sounds') }}</option>
+            <option value="liquid">{{ t('bench.recipe-lines.liquid') }}</option>
+            <option value="solid">{{ t('bench.recipe-lines.solid') }}</option>
+          </select>
+        </label>
+      </template>
+      <p v-if="worked(n)?.measure" class="wide measure">
+        <strong>{{ worked(n)?.measure }}</strong><span v-if="worked(n)?.both_ways" class="soft small">{{ worked(n)?.both_ways }}</span>
+      </p>
       <label class="typed">
         <span class="soft small">{{ t('bench.recipe-lines.as-written') }}</span>
         <input
-          v-model="line.amount" class="native" autocomplete="off" :aria-label="t('bench.recipe-lines.amount-ingredient', { n: n + 1 })"
-          :aria-invalid="error(`ingredients.${n}.amount`) ? 'true' : undefined" :aria-describedby="error(`ingredients.${n}.amount`) ? `error-amount-${n}` : undefined"
-        >
+          v-model="line.amount"
+          class="native"
+          autocomplete="off"
+          :aria-label="t('bench.recipe-lines.amount-ingredient', { n: n + 1 })"
+          :aria-invalid="error(`ingredients.${n}.amount`) ? 'true' : undefined"
+          :aria-describedby="error(`ingredients.${n}.amount`) ? `error-amount-${n}` : undefined"
+        />
       </label>
       <label class="typed">
         <span class="soft small">{{ t('bench.recipe-lines.strength') }}</span>
         <input
-          class="native" autocomplete="off" :value="line.strength ?? ''" :placeholder="usual.get(line.ingredient)" :aria-label="t('bench.recipe-lines.strength-ingredient', { n: n + 1 })"
-          :aria-invalid="error(`ingredients.${n}.strength`) ? 'true' : undefined" @input="setStrength(n, ($event.target as HTMLInputElement).value)"
-        >
+          class="native"
+          autocomplete="off"
+          :value="line.strength ?? ''"
+          :placeholder="usual.get(line.ingredient)"
+          :aria-label="t('bench.recipe-lines.strength-ingredient', { n: n + 1 })"
+          :aria-invalid="error(`ingredients.${n}.strength`) ? 'true' : undefined"
+          @input="setStrength(n, ($event.target as HTMLInputElement).value)"
+        />
       </label>
-      <n-button class="out" quaternary size="small" :aria-label="t('bench.recipe-lines.take-out-ingredient', { n: n + 1 })" @click="remove(n)">
-        <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true"><path d="M5 5l10 10M15 5L5 15" stroke="currentColor" stroke-width="2" stroke-linecap="round" /></svg>
+      <n-button
+        class="out"
+        quaternary
+        size="small"
+        :aria-label="t('bench.recipe-lines.take-out-ingredient', { n: n + 1 })"
+        @click="remove(n)"
+      >
+        <svg viewBox="0 0 20 20" width="18" height="18" aria-hidden="true">
+          <path d="M5 5l10 10M15 5L5 15" stroke="currentColor" stroke-width="2" stroke-linecap="round" />
+        </svg>
       </n-button>
-      <jar-line v-if="worked(n)" class="wide" :line="worked(n)!" :label="t('bench.recipe-lines.ingredient-2', { n: n + 1 })" :error="error(`ingredients.${n}.preparation`)" @pick="setJar(n, $event)" />
-      <cupboard-line v-if="!worked(n)?.preparation" class="wide" :offers="worked(n)?.offers ?? []" :label="t('bench.recipe-lines.ingredient-2', { n: n + 1 })" @pick="emit('swap', n, $event)" />
+      <jar-line
+        v-if="worked(n)"
+        class="wide"
+        :line="worked(n)!"
+        :label="t('bench.recipe-lines.ingredient-2', { n: n + 1 })"
+        :error="error(`ingredients.${n}.preparation`)"
+        :carried="carries(worked(n)?.preparation)"
+        @pick="setJar(n, $event)"
+      />
+      <cupboard-line
+        v-if="!worked(n)?.preparation"
+        class="wide"
+        :offers="worked(n)?.offers ?? []"
+        :label="t('bench.recipe-lines.ingredient-2', { n: n + 1 })"
+        @pick="emit('swap', n, $event)"
+      />
       <p v-if="worked(n)?.stock" class="wide small stock">{{ worked(n)?.stock }}</p>
-      <p v-else-if="worked(n)?.measure_is_near === false" class="wide small stock">{{ t('bench.recipe-lines.tools-measure-only', { measureWorstPercent: Math.round(worked(n)?.measure_worst_percent ?? 0) }) }}</p>
+      <p v-else-if="worked(n)?.measure_is_near === false" class="wide small stock">
+        {{ t('bench.recipe-lines.tools-measure-only', { measureWorstPercent: Math.round(worked(n)?.measure_worst_percent ?? 0) }) }}
+      </p>
+      <p v-if="error(`ingredients.${n}.name`)" class="field-error">{{ error(`ingredients.${n}.name`) }}</p>
       <p v-if="error(`ingredients.${n}.ingredient`)" class="field-error">{{ error(`ingredients.${n}.ingredient`) }}</p>
       <p v-if="error(`ingredients.${n}.amount`)" :id="`error-amount-${n}`" class="field-error">{{ error(`ingredients.${n}.amount`) }}</p>
       <p v-if="error(`ingredients.${n}.strength`)" class="field-error">{{ error(`ingredients.${n}.strength`) }}</p>
@@ -97,15 +192,18 @@ function remove(n: number): void {
 </template>
 
 <style scoped>
-.line { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 40px; gap: 6px 10px; padding: 12px 0; border-top: 1px solid var(--line); align-items: end; }
-.first { grid-column: 1 / 4; display: flex; gap: 12px; align-items: center; justify-content: space-between; }
+.line {
+  display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) 40px; gap: var(--space-3) var(--space-5); padding: var(--space-6) 0;
+  border-top: 1px solid var(--line); align-items: end;
+}
+.first { grid-column: 1 / 4; display: flex; gap: var(--space-6); align-items: center; justify-content: space-between; }
 .which { flex: 1 1 auto; min-width: 0; max-width: 250px; }
 .worked { flex: 0 1 auto; max-width: 55%; text-align: right; display: grid; line-height: 1.3; }
-.worked strong { font-size: 19px; }
+.worked strong { font-size: var(--text-l); }
 .typed { display: grid; gap: 1px; }
 .out { padding: 0; width: 40px; height: 44px; }
 .field-error, .wide { grid-column: 1 / 4; }
-.measure { display: flex; flex-wrap: wrap; justify-content: flex-end; gap: 0 12px; }
+.measure { display: flex; flex-wrap: wrap; justify-content: flex-end; gap: 0 var(--space-6); }
 .measure strong { font-weight: 600; }
-.stock { border-left: 3px solid var(--brass); padding-left: 10px; }
+.stock { border-left: 3px solid var(--brass); padding-left: var(--space-5); }
 </style>

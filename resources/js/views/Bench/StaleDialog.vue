@@ -24,7 +24,9 @@ const both = computed(() => [
     <div class="two">
       <section v-for="side in both" :key="side.title">
         <h3>{{ side.title }}</h3>
-        <p><strong>{{ side.name }}</strong></p>
+        <p>
+          <strong>{{ side.name }}</strong>
+        </p>
         <ul>
           <li v-for="line in side.lines" :key="line" :class="{ differs: !side.other.includes(line) }">{{ line }}</li>
         </ul>
@@ -39,6 +41,6 @@ const both = computed(() => [
 </template>
 
 <style scoped>
-ul { margin: 6px 0; padding-left: 18px; }
+ul { margin: var(--space-3) 0; padding-left: var(--space-7); }
 .differs { font-weight: 600; background: var(--brass-wash); }
 </style>

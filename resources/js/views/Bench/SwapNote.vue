@@ -10,19 +10,30 @@ defineEmits<{ back: []; keep: [] }>()
 
 <template>
   <section v-if="refused || swapped" class="swap" aria-live="polite" :aria-label="t('bench.swap-note.another-bottle')">
-    <p v-if="refused"><strong>{{ t('bench.swap-note.bottle-will-not') }}</strong> {{ refused }}</p>
+    <p v-if="refused">
+      <strong>{{ t('bench.swap-note.bottle-will-not') }}</strong> {{ refused }}
+    </p>
     <template v-else>
-      <p><strong>{{ t('bench.swap-note.worked-out', { name }) }}</strong> {{ t('bench.swap-note.what-else-changes') }}</p>
+      <p>
+        <strong>{{ t('bench.swap-note.worked-out', { name }) }}</strong> {{ t('bench.swap-note.what-else-changes') }}
+      </p>
       <finding-list v-if="findings.length" :findings="findings" open />
       <p v-else class="soft">{{ t('bench.swap-note.nothing') }}</p>
     </template>
     <div class="actions">
       <n-button v-if="swapped" size="small" @click="$emit('back')">{{ t('bench.swap-note.put-old-bottle') }}</n-button>
-      <n-button size="small" @click="$emit('keep')">{{ refused ? t('bench.swap-note.all-right') : t('bench.swap-note.leave-so') }}</n-button>
+      <n-button size="small" @click="$emit('keep')">
+        {{
+          refused ? t('bench.swap-note.all-right') : t('bench.swap-note.leave-so')
+        }}
+      </n-button>
     </div>
   </section>
 </template>
 
 <style scoped>
-.swap { background: var(--brass-wash); border-radius: 10px; padding: 12px 16px; display: grid; gap: 8px; }
+.swap {
+  background: var(--brass-wash); border-radius: var(--radius-l); padding: var(--space-6) var(--space-7); display: grid; gap:
+  var(--space-4);
+}
 </style>

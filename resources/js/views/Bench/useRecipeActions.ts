@@ -1,9 +1,9 @@
 import { api, ApiFailure, take, type Recipe } from '@/api/client'
-import { useChanges } from '@/stores/changes'
+import { useChanges } from '@/composables/useChanges'
 import { useGarden } from '@/stores/garden'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { useDraft } from '@/stores/draft'
+import type { useDraft } from '@/composables/useDraft'
 
 /** Saving, copying and deleting the recipe on the bench; each can be undone, and a stale save shows both versions. */
 export function useRecipeActions(draft: ReturnType<typeof useDraft>) {

@@ -24,7 +24,7 @@ export function useSwap(body: Ref<RecipeBody | null>) {
         params: { path: { garden: store.id } }, body: { recipe: body.value, line, product_id: offer.product_id },
       }))
       before.value = JSON.parse(JSON.stringify(body.value)) as RecipeBody
-      body.value = { ...body.value, ...(answer.recipe as RecipeBody), name: body.value.name }
+      body.value = { ...body.value, ...(answer.recipe), name: body.value.name }
       findings.value = answer.findings
       name.value = offer.name
       if (line !== null) chosen.value[line] = offer.product_id

@@ -22,10 +22,12 @@ const planting = computed(() => store.plantings.find((p) => p.id === query('plan
 onMounted(async () => {
   const id = typeof route.params.recipe === 'string' ? route.params.recipe : ''
   const stored = await take(api.GET('/api/gardens/{garden}/recipes/{recipe}', { params: { path: { garden: store.id, recipe: id } } }))
-  bench.value = await take(api.POST('/api/gardens/{garden}/bench', {
-    params: { path: { garden: store.id } },
-    body: { recipe: stored.body, sprayer_id: query('sprayer'), planting_id: query('planting'), volume: null },
-  }))
+  bench.value = await take(
+    api.POST('/api/gardens/{garden}/bench', {
+      params: { path: { garden: store.id } },
+      body: { recipe: stored.body, sprayer_id: query('sprayer'), planting_id: query('planting'), volume: null },
+    }),
+  )
   recipe.value = stored
 })
 
@@ -37,16 +39,29 @@ const print = () => window.print()
   <div v-else class="page">
     <div class="actions noprint">
       <n-button type="primary" @click="print">{{ t('card.card-view.print') }}</n-button>
-      <n-button @click="router.push({ name: 'bench', params: { recipe: recipe.id }, query: route.query })">{{ t('card.card-view.back-bench') }}</n-button>
+      <n-button @click="router.push({ name: 'bench', params: { recipe: recipe.id }, query: route.query })">
+        {{
+          t('card.card-view.back-bench')
+        }}
+      </n-button>
     </div>
     <article class="card">
       <h1>{{ recipe.name }}</h1>
-      <p class="soft">{{ t('card.card-view.makes', { makes: bench.makes }) }}<template v-if="sprayer">{{ t('card.card-view.in-the', { name: sprayer.name }) }}</template><template v-if="planting">{{ t('card.card-view.for', { name: planting.name }) }}</template></p>
+      <p class="soft">
+        {{ t('card.card-view.makes', { makes: bench.makes })
+        }}<template v-if="sprayer">{{ t('card.card-view.in-the', { name: sprayer.name }) }}</template><template v-if="planting">{{ t('card.card-view.for', { name: planting.name }) }}</template>
+      </p>
       <table>
         <tbody>
-          <tr><th scope="row">{{ bench.base_name }}</th><td>{{ bench.base_precise }}</td><td class="soft" /></tr>
+          <tr>
+            <th scope="row">{{ bench.base_name }}</th>
+            <td>{{ bench.base_precise }}</td>
+            <td class="soft" />
+          </tr>
           <tr v-for="(line, n) in bench.lines" :key="n">
-            <th scope="row">{{ line.name }} <span v-if="line.strength" class="soft">{{ line.strength }}</span></th>
+            <th scope="row">
+              {{ line.name }} <span v-if="line.strength" class="soft">{{ line.strength }}</span>
+            </th>
             <td>{{ line.precise }}</td>
             <td class="soft">{{ line.measure }}</td>
           </tr>
@@ -63,12 +78,21 @@ const print = () => window.print()
 </template>
 
 <style scoped>
-.page { padding: 22px 26px 48px; display: grid; gap: 16px; max-width: 780px; grid-template-columns: minmax(0, 1fr); }
-.card { background: var(--paper); border: 1px solid var(--line); border-radius: 12px; padding: 24px 28px; display: grid; gap: 12px; grid-template-columns: minmax(0, 1fr); }
+.page {
+  padding: var(--space-8) var(--space-9) var(--space-11); display: grid; gap: var(--space-7); max-width: 780px; grid-template-columns:
+  minmax(0, 1fr);
+}
+.card {
+  background: var(--paper); border: 1px solid var(--line); border-radius: var(--radius-l); padding: var(--space-9) var(--space-9);
+  display: grid; gap: var(--space-6); grid-template-columns: minmax(0, 1fr);
+}
 table { border-collapse: collapse; width: 100%; }
-th, td { text-align: left; padding: 8px 10px 8px 0; border-top: 1px solid var(--line); font-weight: 400; vertical-align: baseline; }
+th, td {
+  text-align: left; padding: var(--space-4) var(--space-5) var(--space-4) 0; border-top: 1px solid var(--line); font-weight: 400;
+  vertical-align: baseline;
+}
 td:nth-child(2) { font-weight: 600; white-space: nowrap; }
-.note { border-left: 3px solid var(--water); padding-left: 12px; }
-@media (max-width: 760px) { .page { padding: 16px; } .card { padding: 18px 16px; } }
+.note { border-left: 3px solid var(--water); padding-left: var(--space-6); }
+@media (max-width: 760px) { .page { padding: var(--space-7); } .card { padding: var(--space-7) var(--space-7); } }
 @media print { .noprint { display: none; } .page { padding: 0; } .card { border: 0; padding: 0; } }
 </style>

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
+import AppField from '@/parts/AppField.vue'
 import CompareScale from './CompareScale.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import SeverityMark from '@/parts/SeverityMark.vue'
 import { api, take, type Comparison, type Recipe } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useLatest } from '@/stores/latest'
+import { useLatest } from '@/composables/useLatest'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 
@@ -21,7 +22,9 @@ const latest = useLatest<Comparison | null>()
 const chosen = ref<string[]>(typeof route.query.recipes === 'string' ? route.query.recipes.split(',').filter(Boolean) : [])
 const planting = ref<string>(typeof route.query.planting === 'string' ? route.query.planting : '')
 const letters = 'ABCDEF'
-const zones = computed(() => [...new Set(store.plantings.map((p) => p.zone))].map((zone) => ({ zone, plantings: store.plantings.filter((p) => p.zone === zone) })))
+const zones = computed(() =>
+  [...new Set(store.plantings.map((p) => p.zone))].map((zone) => ({ zone, plantings: store.plantings.filter((p) => p.zone === zone) })),
+)
 
 async function load(): Promise<void> {
   recipes.value = await take(api.GET('/api/gardens/{garden}/recipes', { params: { path: { garden: store.id } } }))
@@ -31,9 +34,16 @@ void load()
 watch([chosen, planting, recipes], async () => {
   void router.replace({ query: { recipes: chosen.value.join(',') || undefined, planting: planting.value || undefined } })
   const isNothing = chosen.value.length < 2 || recipes.value.length === 0
-  comparison.value = await latest(isNothing ? Promise.resolve(null) : take(api.POST('/api/gardens/{garden}/bench/compare', {
-    params: { path: { garden: store.id } }, body: { recipe_ids: chosen.value, planting_id: planting.value || null },
-  })))
+  comparison.value = await latest(
+    isNothing
+      ? Promise.resolve(null)
+      : take(
+          api.POST('/api/gardens/{garden}/bench/compare', {
+            params: { path: { garden: store.id } },
+            body: { recipe_ids: chosen.value, planting_id: planting.value || null },
+          }),
+        ),
+  )
 })
 function toggle(id: string): void {
   chosen.value = chosen.value.includes(id) ? chosen.value.filter((one) => one !== id) : [...chosen.value, id].slice(0, MOST)
@@ -45,42 +55,80 @@ function toggle(id: string): void {
     <page-head :title="t('compare.compare-view.side-by-side')" :under="t('compare.compare-view.what-really-them')" />
     <div class="choose">
       <div class="chips" role="group" :aria-label="t('compare.compare-view.recipes-compare')">
-        <button v-for="recipe in recipes" :key="recipe.id" type="button" :aria-pressed="chosen.includes(recipe.id)" :disabled="!chosen.includes(recipe.id) && chosen.length >= MOST" @click="toggle(recipe.id)">
+        <button
+          v-for="recipe in recipes"
+          :key="recipe.id"
+          type="button"
+          :aria-pressed="chosen.includes(recipe.id)"
+          :disabled="!chosen.includes(recipe.id) && chosen.length >= MOST"
+          @click="toggle(recipe.id)"
+        >
           <b v-if="chosen.includes(recipe.id)">{{ letters[chosen.indexOf(recipe.id)] }}</b> {{ recipe.name }}
         </button>
       </div>
-      <div class="field">
-        <label for="against">{{ t('compare.compare-view.against') }}</label>
-        <select id="against" v-model="planting" class="native">
+      <app-field id="against" v-slot="field" :label="t('compare.compare-view.against')">
+        <select v-bind="field" v-model="planting">
           <option value="">{{ t('compare.compare-view.ordinary-plant') }}</option>
           <optgroup v-for="group in zones" :key="group.zone" :label="group.zone">
             <option v-for="one in group.plantings" :key="one.id" :value="one.id">{{ one.name }}</option>
           </optgroup>
         </select>
-      </div>
+      </app-field>
     </div>
-    <p v-if="chosen.length < 2" class="soft">{{ t('compare.compare-view.choose', { recipes: chosen.length ? t('compare.compare-view.one-more') : t('compare.compare-view.two-six-recipes') }) }}</p>
+    <p v-if="chosen.length < 2" class="soft">
+      {{
+        t('compare.compare-view.choose', {
+          recipes: chosen.length ? t('compare.compare-view.one-more') : t('compare.compare-view.two-six-recipes'),
+        })
+      }}
+    </p>
     <loading-note v-else-if="!comparison" :what="t('compare.compare-view.working-them-out')" />
     <template v-else>
       <ol class="who">
         <li v-for="(recipe, n) in comparison.recipes" :key="recipe.id">
           <b>{{ letters[n] }}</b>
-          <div><router-link :to="{ name: 'bench', params: { recipe: recipe.id } }">{{ recipe.name }}</router-link> <severity-mark :severity="recipe.severity" /><p class="small">{{ recipe.headline }}</p></div>
+          <div>
+            <router-link :to="{ name: 'bench', params: { recipe: recipe.id } }">{{ recipe.name }}</router-link>{{ ' ' }}
+            <severity-mark :severity="recipe.severity" />
+            <p class="small">{{ recipe.headline }}</p>
+          </div>
         </li>
       </ol>
-      <compare-scale v-for="substance in comparison.substances" :key="substance.substance" :substance="substance" :against="comparison.against" :letters="letters" />
+      <compare-scale
+        v-for="substance in comparison.substances"
+        :key="substance.substance"
+        :substance="substance"
+        :against="comparison.against"
+        :letters="letters"
+      />
     </template>
   </div>
 </template>
 
 <style scoped>
-.compare { padding: 22px 26px 48px; display: grid; gap: 18px; grid-template-columns: minmax(0, 1fr); }
-.choose { display: grid; grid-template-columns: minmax(0, 1fr) 250px; gap: 16px; align-items: start; }
-.chips { display: flex; flex-wrap: wrap; gap: 8px; }
-.chips button { min-height: 44px; padding: 6px 14px; border: 1px solid var(--line); border-radius: 8px; background: var(--paper); cursor: pointer; }
-.chips button[aria-pressed='true'] { background: var(--leaf-wash); border: 2px solid var(--leaf); font-weight: 600; padding: 5px 13px; }
-b { display: inline-grid; place-items: center; min-width: 26px; height: 26px; border-radius: 50%; background: var(--ink); color: var(--paper); font-size: 15px; }
-.who { list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr)); gap: 10px 24px; }
-.who li { display: grid; grid-template-columns: 26px minmax(0, 1fr); gap: 10px; align-items: start; }
-@media (max-width: 760px) { .compare { padding: 16px 16px 32px; } .choose { grid-template-columns: minmax(0, 1fr); } }
+.compare {
+  padding: var(--space-8) var(--space-9) var(--space-11); display: grid; gap: var(--space-7); grid-template-columns: minmax(0, 1fr);
+}
+.choose { display: grid; grid-template-columns: minmax(0, 1fr) 250px; gap: var(--space-7); align-items: start; }
+.chips { display: flex; flex-wrap: wrap; gap: var(--space-4); }
+.chips button {
+  min-height: var(--finger); padding: var(--space-3) var(--space-6); border: 1px solid var(--line); border-radius: var(--radius-m);
+  background: var(--paper); cursor: pointer;
+}
+.chips button[aria-pressed='true'] {
+  background: var(--leaf-wash); border: 2px solid var(--leaf); font-weight: 600; padding: var(--space-2) var(--space-6);
+}
+b {
+  display: inline-grid; place-items: center; min-width: 26px; height: 26px; border-radius: 50%; background: var(--ink); color:
+  var(--paper); font-size: var(--text-s);
+}
+.who {
+  list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr)); gap:
+  var(--space-5) var(--space-9);
+}
+.who li { display: grid; grid-template-columns: 26px minmax(0, 1fr); gap: var(--space-5); align-items: start; }
+@media (max-width: 760px) {
+  .compare { padding: var(--space-7) var(--space-7) var(--space-10); }
+  .choose { grid-template-columns: minmax(0, 1fr); }
+}
 </style>

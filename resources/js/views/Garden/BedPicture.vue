@@ -15,19 +15,33 @@ const height = computed(() => {
 })
 const blooms = computed(() => props.card.planting.in_flower || props.card.planting.stage === 'flowering')
 const fruits = computed(() => props.card.planting.stage === 'fruiting')
-const plants = computed(() => Array.from({ length: drawn.value }, (_, n) => {
-  const x = 12 + n * 18
-  // No two stand quite alike, and yet every time the same.
-  const h = height.value * (0.9 + 0.2 * (((n * 7) % 5) / 4))
-  const top = 42 - h
-  const leaf = (y: number, w: number) => `M${x} ${y}q${-w} ${-w * 0.2} ${-w} ${-w * 0.9}q${w * 0.9} 0 ${w} ${w * 0.9}zM${x} ${y}q${w} ${-w * 0.2} ${w} ${-w * 0.9}q${-w * 0.9} 0 ${-w} ${w * 0.9}z`
-  const leaves = h > 26 ? leaf(42 - h * 0.25, 7) + leaf(42 - h * 0.55, 6) + leaf(top + 3, 5) : h > 14 ? leaf(42 - h * 0.35, 6.5) + leaf(top + 3, 5) : leaf(top + 3, 5)
-  return { x, top, leaves }
-}))
+const plants = computed(() =>
+  Array.from({ length: drawn.value }, (_, n) => {
+    const x = 12 + n * 18
+    // No two stand quite alike, and yet every time the same.
+    const h = height.value * (0.9 + 0.2 * (((n * 7) % 5) / 4))
+    const top = 42 - h
+    const leaf = (y: number, w: number) =>
+      `M${x} ${y}q${-w} ${-w * 0.2} ${-w} ${-w * 0.9}q${w * 0.9} 0 ${w} ${w * 0.9}zM${x} ${y}q${w} ${-w * 0.2} ${w} ${-w * 0.9}q${-w * 0.9} 0 ${-w} ${w * 0.9}z`
+    const leaves =
+      h > 26
+        ? leaf(42 - h * 0.25, 7) + leaf(42 - h * 0.55, 6) + leaf(top + 3, 5)
+        : h > 14
+          ? leaf(42 - h * 0.35, 6.5) + leaf(top + 3, 5)
+          : leaf(top + 3, 5)
+    return { x, top, leaves }
+  }),
+)
 </script>
 
 <template>
-  <svg class="bed" :class="{ troubled: card.troubles.length, indoors: card.planting.indoors }" viewBox="0 0 228 46" preserveAspectRatio="xMinYMax meet" aria-hidden="true">
+  <svg
+    class="bed"
+    :class="{ troubled: card.troubles.length, indoors: card.planting.indoors }"
+    viewBox="0 0 228 46"
+    preserveAspectRatio="xMinYMax meet"
+    aria-hidden="true"
+  >
     <path class="ground" d="M2 42.5H226" />
     <g v-for="plant in plants" :key="plant.x">
       <path class="stalk" :d="`M${plant.x} 42V${plant.top}`" />
@@ -49,5 +63,5 @@ const plants = computed(() => Array.from({ length: drawn.value }, (_, n) => {
 .troubled .leaves { fill: var(--brass); }
 .bloom { fill: var(--madder); opacity: 0.8; }
 .fruit { fill: var(--madder); }
-text { font: 600 15px 'Atkinson Hyperlegible Next', sans-serif; fill: var(--soft); }
+text { font: 600 var(--text-s) var(--plain); fill: var(--soft); }
 </style>

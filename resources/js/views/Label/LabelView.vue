@@ -4,7 +4,7 @@ import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, ApiFailure, take, type BottleLabel } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useRecipeOnBench } from '@/stores/recipeOnBench'
+import { useRecipeOnBench } from '@/composables/useRecipeOnBench'
 import { NButton } from 'naive-ui'
 import { ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
@@ -17,7 +17,12 @@ const label = shallowRef<BottleLabel | null>(null)
 const failure = ref<string | null>(null)
 const text = (value: unknown) => (typeof value === 'string' && value !== '' ? value : null)
 
-const asked = () => ({ recipe: bench.body.value!, sprayer_id: text(route.query.sprayer), planting_id: null, volume: text(route.query.volume) })
+const asked = () => ({
+  recipe: bench.body.value!,
+  sprayer_id: text(route.query.sprayer),
+  planting_id: null,
+  volume: text(route.query.volume),
+})
 async function work(): Promise<void> {
   await bench.openFrom(String(route.params.recipe))
   if (!bench.body.value) return
@@ -31,7 +36,13 @@ async function work(): Promise<void> {
 void work()
 
 async function pdf(): Promise<void> {
-  const file = await take(api.POST('/api/gardens/{garden}/bench/label.pdf', { params: { path: { garden: store.id } }, body: asked(), parseAs: 'blob' }) as Promise<{ data?: Blob; error?: unknown; response: Response }>)
+  const file = await take(
+    api.POST('/api/gardens/{garden}/bench/label.pdf', {
+      params: { path: { garden: store.id } },
+      body: asked(),
+      parseAs: 'blob',
+    }) as Promise<{ data?: Blob; error?: unknown; response: Response }>,
+  )
   const url = URL.createObjectURL(file)
   const link = document.createElement('a')
   link.href = url
@@ -54,7 +65,11 @@ const print = () => window.print()
       <h2>{{ label.name }}</h2>
       <p>{{ label.use }}</p>
       <p>{{ label.contents.join(' · ') || 'water' }}</p>
-      <p class="dates">{{ t('label.label-view.made', { made: label.made }) }}<br>{{ label.use_by ? t('label.label-view.use-by', { useBy: label.use_by }) : t('label.label-view.use-at-once') }}</p>
+      <p class="dates">
+        {{ t('label.label-view.made', { made: label.made }) }}<br />{{
+          label.use_by ? t('label.label-view.use-by', { useBy: label.use_by }) : t('label.label-view.use-at-once')
+        }}
+      </p>
       <p class="soft small">{{ label.keeps }}</p>
       <p v-for="caution in label.cautions" :key="caution" class="caution">{{ caution }}</p>
     </article>
@@ -63,11 +78,17 @@ const print = () => window.print()
 </template>
 
 <style scoped>
-.page { padding: 22px 26px 48px; display: grid; gap: 18px; justify-items: start; grid-template-columns: minmax(0, 1fr); }
-.label { background: var(--paper); border: 2px solid var(--ink); border-radius: 10px; padding: 20px 24px; display: grid; gap: 6px; width: min(460px, 100%); }
-.label h2 { font-size: 26px; }
-.dates { border-top: 2px solid var(--ink); border-bottom: 2px solid var(--ink); padding: 6px 0; font-weight: 600; }
+.page {
+  padding: var(--space-8) var(--space-9) var(--space-11); display: grid; gap: var(--space-7); justify-items: start; grid-template-columns:
+  minmax(0, 1fr);
+}
+.label {
+  background: var(--paper); border: 2px solid var(--ink); border-radius: var(--radius-l); padding: var(--space-8) var(--space-9); display:
+  grid; gap: var(--space-3); width: min(460px, 100%);
+}
+.label h2 { font-size: var(--text-3xl); }
+.dates { border-top: 2px solid var(--ink); border-bottom: 2px solid var(--ink); padding: var(--space-3) 0; font-weight: 600; }
 .caution { font-weight: 600; }
-@media (max-width: 760px) { .page { padding: 16px 16px 32px; } }
+@media (max-width: 760px) { .page { padding: var(--space-7) var(--space-7) var(--space-10); } }
 @media print { .noprint { display: none; } .page { padding: 0; } }
 </style>

@@ -4,15 +4,16 @@ import FinishForm from './FinishForm.vue'
 import JarTools from './JarTools.vue'
 import MakingStepRow from './MakingStepRow.vue'
 import JarPicture from '@/parts/JarPicture.vue'
+import FindingList from '@/parts/FindingList.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import StateMark from '@/parts/StateMark.vue'
 import { api, ApiFailure, take, type PreparationStory, type Schemas } from '@/api/client'
-import { useDraft } from '@/stores/draft'
+import { useDraft } from '@/composables/useDraft'
 import { useGarden } from '@/stores/garden'
-import { useLatest } from '@/stores/latest'
-import { useSaving } from '@/stores/saving'
-import { useTimes } from '@/stores/times'
+import { useLatest } from '@/composables/useLatest'
+import { useSaving } from '@/composables/useSaving'
+import { useTimes } from '@/composables/useTimes'
 import { useIntervalFn } from '@vueuse/core'
 import { NButton } from 'naive-ui'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -30,7 +31,9 @@ const latest = useLatest<PreparationStory>()
 const missing = ref(false)
 const path = () => ({ params: { path: { garden: store.id, preparation: props.id } } })
 const now = ref(store.now())
-useIntervalFn(() => { now.value = store.now() }, 1000)
+useIntervalFn(() => {
+  now.value = store.now()
+}, 1000)
 
 async function load(): Promise<void> {
   try {
@@ -42,7 +45,11 @@ async function load(): Promise<void> {
     story.value = null
   }
 }
-watch(() => store.undone, () => void load(), { immediate: true })
+watch(
+  () => store.undone,
+  () => void load(),
+  { immediate: true },
+)
 
 const jar = computed(() => story.value?.preparation)
 const isMade = computed(() => jar.value !== undefined && !['steeping', 'to-strain'].includes(jar.value.state))
@@ -54,22 +61,30 @@ const under = computed(() => {
   return t('making.making-story.begun', { kindName: jar.value.kind_name, startedAt: times.instant(jar.value.started_at) })
 })
 
-const tend = (what: Omit<Schemas['PreparationChange'], 'version'>) => attempt(async () => {
-  const saved = await take(api.PATCH('/api/gardens/{garden}/preparations/{preparation}', { ...path(), body: { version: jar.value!.version, ...what } }))
-  story.value = saved.story
-  done(saved.change)
-})
-const throwAway = () => attempt(async () => {
-  const change = await take(api.DELETE('/api/gardens/{garden}/preparations/{preparation}', path()))
-  await router.push({ name: 'pantry', query: { show: 'made' } })
-  done(change)
-})
+const tend = (what: Omit<Schemas['PreparationChange'], 'version'>) =>
+  attempt(async () => {
+    const saved = await take(
+      api.PATCH('/api/gardens/{garden}/preparations/{preparation}', { ...path(), body: { version: jar.value!.version, ...what } }),
+    )
+    story.value = saved.story
+    done(saved.change)
+  })
+const throwAway = () =>
+  attempt(async () => {
+    const change = await take(api.DELETE('/api/gardens/{garden}/preparations/{preparation}', path()))
+    await router.push({ name: 'pantry', query: { show: 'made' } })
+    done(change)
+  })
 /** A new recipe that takes from this jar, as it is usually thinned. */
 function use(): void {
   const one = jar.value!
   draft.begin({
-    format: 'nebbia.recipe/1', name: `${one.name}, ${one.into}`.slice(0, 80), use: one.is_feed ? 'drench' : 'foliar', units: store.garden?.units ?? 'us',
-    base: { amount: store.garden?.units === 'us' ? '1 quart' : '1 L', basis: 'final', liquid: 'water' }, ingredients: [{ ingredient: one.ingredient, amount: one.into, preparation: one.id }],
+    format: 'nebbia.recipe/1',
+    name: `${one.name}, ${one.into}`.slice(0, 80),
+    use: one.is_feed ? 'drench' : 'foliar',
+    units: store.garden?.units ?? 'us',
+    base: { amount: store.garden?.units === 'us' ? '1 quart' : '1 L', basis: 'final', liquid: 'water' },
+    ingredients: [{ ingredient: one.ingredient, amount: one.into, preparation: one.id }],
   })
   void router.push({ name: 'bench', params: { recipe: 'new' } })
 }
@@ -77,56 +92,97 @@ function use(): void {
 
 <template>
   <div class="making">
-    <p v-if="missing" class="field-error">{{ t('making.making-story.preparation-not-here') }} <router-link :to="{ name: 'pantry', query: { show: 'made' } }">{{ t('making.making-story.shelf') }}</router-link></p>
+    <p v-if="missing" class="field-error">
+      {{ t('making.making-story.preparation-not-here') }}
+      <router-link :to="{ name: 'pantry', query: { show: 'made' } }">{{ t('making.making-story.shelf') }}</router-link>
+    </p>
     <loading-note v-else-if="!story || !jar" :what="t('making.making-story.taking-off-shelf')" />
     <template v-else>
-      <page-head :title="jar.name" :under="under"><router-link :to="{ name: 'pantry', query: { show: 'made' } }">{{ t('making.making-story.shelf') }}</router-link></page-head>
+      <page-head :title="jar.name" :under="under">
+        <router-link :to="{ name: 'pantry', query: { show: 'made' } }">{{ t('making.making-story.shelf') }}</router-link>
+      </page-head>
       <section class="stands" :aria-label="t('making.making-story.how-stands')">
         <jar-picture :state="jar.state" :fill="jar.fill" :progress="jar.progress" />
         <div class="words">
-          <p class="big"><state-mark :state="jar.state" :said="jar.said" /><template v-if="jar.time_left">, {{ jar.time_left }}</template></p>
-          <p v-if="jar.left"><strong>{{ jar.left }}</strong> {{ t('making.making-story.left') }}<template v-if="jar.use_by && jar.state !== 'untested'">{{ t('making.making-story.good-until', { useBy: times.instant(jar.use_by) }) }}</template></p>
-          <p v-else-if="jar.strain_at">{{ t('making.making-story.stands-until', { strainAt: times.instant(jar.strain_at) }) }}<template v-if="story.expected">{{ t('making.making-story.about-should-come', { expected: story.expected }) }}</template>.</p>
+          <p class="big">
+            <state-mark :state="jar.state" :said="jar.said" /><template v-if="jar.time_left">, {{ jar.time_left }}</template>
+          </p>
+          <p v-if="jar.left">
+            <strong>{{ jar.left }}</strong> {{ t('making.making-story.left')
+            }}<template v-if="jar.use_by && jar.state !== 'untested'">
+              {{
+                t('making.making-story.good-until', { useBy: times.instant(jar.use_by) })
+              }}
+            </template>
+          </p>
+          <p v-else-if="jar.strain_at">
+            {{ t('making.making-story.stands-until', { strainAt: times.instant(jar.strain_at) })
+            }}<template v-if="story.expected">{{ t('making.making-story.about-should-come', { expected: story.expected }) }}</template>.
+          </p>
           <p v-if="jar.makeup.length">{{ jar.makeup.join('; ') }}</p>
-          <ul v-if="jar.spoils.length" class="soft small spoils"><li v-for="sign in jar.spoils" :key="sign">{{ sign }}</li></ul>
+          <ul v-if="jar.spoils.length" class="soft small spoils">
+            <li v-for="sign in jar.spoils" :key="sign">{{ sign }}</li>
+          </ul>
           <div v-if="jar.stir_at" class="actions stir">
-            <n-button type="primary" size="small" :loading="busy" @click="tend({ stirred: true })">{{ t('making.making-story.stirred-just-now') }}</n-button>
-            <span class="soft">{{ Date.parse(jar.stir_at) <= now ? t('making.making-story.stir-due-since') : t('making.making-story.next') }} {{ times.instant(jar.stir_at) }}</span>
+            <n-button type="primary" size="small" :loading="busy" @click="tend({ stirred: true })">
+              {{
+                t('making.making-story.stirred-just-now')
+              }}
+            </n-button>
+            <span class="soft">{{ Date.parse(jar.stir_at) <= now ? t('making.making-story.stir-due-since') : t('making.making-story.next') }}
+              {{ times.instant(jar.stir_at) }}</span>
           </div>
+          <finding-list v-if="story.findings.length" :findings="story.findings" :grounds="false" open />
           <p v-if="jar.note" class="note">{{ jar.note }}</p>
         </div>
       </section>
       <jar-tools v-if="isMade" :story="story" :errors="errors" :busy="busy" @tend="tend" @throw-away="throwAway" @use="use" />
       <finish-form v-else-if="jar.state === 'to-strain'" :story="story" :errors="errors" :busy="busy" @tend="tend" />
       <component :is="isMade ? 'details' : 'section'" class="steps-of">
-        <component :is="isMade ? 'summary' : 'h2'">{{ t('making.making-story.how-made', { is: isMade ? 'was' : 'is' }) }}<span v-if="!isMade" class="soft count">{{ t('making.making-story.steps-done', { doneSteps, steps: story.steps.length }) }}</span></component>
+        <component :is="isMade ? 'summary' : 'h2'">
+          {{ t('making.making-story.how-made', { is: isMade ? 'was' : 'is' })
+          }}<span v-if="!isMade" class="soft count">{{
+            t('making.making-story.steps-done', { doneSteps, steps: story.steps.length })
+          }}</span>
+        </component>
         <div v-for="day in days" :key="day" class="day">
           <h3 v-if="days.length > 1">{{ t('making.making-story.day', { day }) }}</h3>
           <ol>
             <making-step-row
-              v-for="step in story.steps.filter((one) => one.day === day)" :key="step.n" :step="step" :now="now" :is-next="step.n === next && !isMade" :busy="busy"
-              @done="tend({ done: { [step.n]: $event } })" @timer="tend({ timer: step.n })"
+              v-for="step in story.steps.filter((one) => one.day === day)"
+              :key="step.n"
+              :step="step"
+              :now="now"
+              :is-next="step.n === next && !isMade"
+              :busy="busy"
+              @done="tend({ done: { [step.n]: $event } })"
+              @timer="tend({ timer: step.n })"
             />
           </ol>
         </div>
       </component>
       <finish-form v-if="!isMade && jar.state !== 'to-strain'" :story="story" :errors="errors" :busy="busy" @tend="tend" />
-      <div v-if="!isMade" class="actions"><n-button @click="throwAway">{{ t('making.making-story.give-up-throw') }}</n-button></div>
+      <div v-if="!isMade" class="actions">
+        <n-button @click="throwAway">{{ t('making.making-story.give-up-throw') }}</n-button>
+      </div>
     </template>
   </div>
 </template>
 
 <style scoped>
-.making { padding: 22px 26px 48px; display: grid; gap: 20px; grid-template-columns: minmax(0, 1fr); max-width: 1000px; }
-.stands { display: grid; grid-template-columns: 84px minmax(0, 1fr); gap: 20px; align-items: start; }
-.words { display: grid; gap: 6px; }
-.big { font-size: 20px; }
-.spoils { margin: 0; padding-left: 20px; }
+.making {
+  padding: var(--space-8) var(--space-9) var(--space-11); display: grid; gap: var(--space-8); grid-template-columns: minmax(0, 1fr);
+  max-width: 1000px;
+}
+.stands { display: grid; grid-template-columns: 84px minmax(0, 1fr); gap: var(--space-8); align-items: start; }
+.words { display: grid; gap: var(--space-3); }
+.big { font-size: var(--text-xl); }
+.spoils { margin: 0; padding-left: var(--space-8); }
 .stir { align-items: center; }
-.note { border-left: 3px solid var(--line); padding-left: 10px; }
-.count { font: 400 16px/1.5 'Atkinson Hyperlegible Next', system-ui, sans-serif; }
-summary { cursor: pointer; font-weight: 600; min-height: 44px; padding: 8px 0; }
-.day { display: grid; gap: 8px; margin-top: 10px; }
-ol { list-style: none; margin: 0; padding: 0; display: grid; gap: 8px; }
-@media (max-width: 760px) { .making { padding: 16px 16px 32px; } }
+.note { border-left: 3px solid var(--line); padding-left: var(--space-5); }
+.count { font: 400 var(--text-m)/1.5 var(--plain); }
+summary { cursor: pointer; font-weight: 600; min-height: var(--finger); padding: var(--space-4) 0; }
+.day { display: grid; gap: var(--space-4); margin-top: var(--space-5); }
+ol { list-style: none; margin: 0; padding: 0; display: grid; gap: var(--space-4); }
+@media (max-width: 760px) { .making { padding: var(--space-7) var(--space-7) var(--space-10); } }
 </style>

@@ -6,7 +6,9 @@ import { useRoute } from 'vue-router'
 
 /** A making that runs, or one that is to be begun. */
 const route = useRoute()
-const id = computed(() => (typeof route.params.preparation === 'string' && route.params.preparation !== '' ? route.params.preparation : null))
+const id = computed(() =>
+  typeof route.params.preparation === 'string' && route.params.preparation !== '' ? route.params.preparation : null,
+)
 </script>
 
 <template>

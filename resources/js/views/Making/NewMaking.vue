@@ -23,8 +23,13 @@ onMounted(async () => {
 
 <template>
   <div class="making">
-    <page-head :title="kind ? kind.name : t('making.new-making.what-do-want')" :under="kind ? kind.note : t('making.new-making.then-stands-pantry')">
-      <router-link v-if="kind" :to="{ name: 'making', params: { preparation: '' } }">{{ t('making.new-making.make-something-else') }}</router-link>
+    <page-head
+      :title="kind ? kind.name : t('making.new-making.what-do-want')"
+      :under="kind ? kind.note : t('making.new-making.then-stands-pantry')"
+    >
+      <router-link v-if="kind" :to="{ name: 'making', params: { preparation: '' } }">{{
+        t('making.new-making.make-something-else')
+      }}</router-link>
       <router-link v-else :to="{ name: 'pantry', query: { show: 'made' } }">{{ t('making.new-making.shelf') }}</router-link>
     </page-head>
     <loading-note v-if="!shelf" :what="t('making.new-making.fetching-what-can')" />
@@ -34,6 +39,8 @@ onMounted(async () => {
 </template>
 
 <style scoped>
-.making { padding: 22px 26px 48px; display: grid; gap: 18px; grid-template-columns: minmax(0, 1fr); }
-@media (max-width: 760px) { .making { padding: 16px 16px 32px; } }
+.making {
+  padding: var(--space-8) var(--space-9) var(--space-11); display: grid; gap: var(--space-7); grid-template-columns: minmax(0, 1fr);
+}
+@media (max-width: 760px) { .making { padding: var(--space-7) var(--space-7) var(--space-10); } }
 </style>

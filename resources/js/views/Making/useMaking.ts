@@ -1,6 +1,6 @@
 import { api, take, type Making, type PreparationBody } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useWorkedOut } from '@/stores/workedOut'
+import { useWorkedOut } from '@/composables/useWorkedOut'
 import { reactive, watch } from 'vue'
 
 interface Draft {
@@ -11,7 +11,7 @@ interface Draft {
 }
 
 const PAUSE_MS = 60
-const key = (kind: string) => `nebbia.making.${kind}`
+const key = (kind: string) => `nebbia.making.${useGarden().id}.${kind}`
 const EMPTY: Draft = { want: '', body: null, name: '', sprayer: '' }
 
 /** A making worked out while it is written; what is not begun yet is kept on this device, by kind. */
@@ -19,15 +19,36 @@ export function useMaking(kind: string, want: string) {
   const store = useGarden()
   const draft = reactive<Draft>({ ...EMPTY, ...read(kind) })
   if (want && draft.want !== want) Object.assign(draft, { want, body: null })
-  const { answer: making, errors, failure, workOut, soon } = useWorkedOut<Making>((signal) => take(api.POST('/api/gardens/{garden}/makings', {
-    params: { path: { garden: store.id } },
-    body: { kind, want: draft.body ? null : draft.want || null, ...(draft.body ? { body: draft.body } : {}), sprayer_id: draft.sprayer || null },
-    signal,
-  })), PAUSE_MS)
-  watch(draft, () => {
-    localStorage.setItem(key(kind), JSON.stringify(draft))
-    void soon()
-  }, { deep: true })
+  const {
+    answer: making,
+    errors,
+    failure,
+    workOut,
+    soon,
+  } = useWorkedOut<Making>(
+    (signal) =>
+      take(
+        api.POST('/api/gardens/{garden}/makings', {
+          params: { path: { garden: store.id } },
+          body: {
+            kind,
+            want: draft.body ? null : draft.want || null,
+            ...(draft.body ? { body: draft.body } : {}),
+            sprayer_id: draft.sprayer || null,
+          },
+          signal,
+        }),
+      ),
+    PAUSE_MS,
+  )
+  watch(
+    draft,
+    () => {
+      localStorage.setItem(key(kind), JSON.stringify(draft))
+      void soon()
+    },
+    { deep: true },
+  )
   void workOut()
 
   /** What is shown in the fields: as it was changed, or the usual. */

@@ -15,7 +15,11 @@ const hasAir = computed(() => props.plan.usable_ml < props.plan.capacity_ml * 0.
 </script>
 
 <template>
-  <svg viewBox="0 0 100 300" role="img" :aria-label="t('mix.level-bar.vessel-after-step', { capacity: Math.round((level / capacity) * 100) })">
+  <svg
+    viewBox="0 0 100 300"
+    role="img"
+    :aria-label="t('mix.level-bar.vessel-after-step', { capacity: Math.round((level / capacity) * 100) })"
+  >
     <clipPath id="bar"><rect x="14" :y="TOP" width="72" :height="HEIGHT" rx="16" /></clipPath>
     <g clip-path="url(#bar)">
       <rect class="air" x="14" :y="TOP" width="72" :height="HEIGHT" />

@@ -2,12 +2,14 @@
 import { t } from '@/i18n'
 import LevelBar from './LevelBar.vue'
 import RescueDialog from './RescueDialog.vue'
+import FirstAid from '@/parts/FirstAid.vue'
+import SprayedDialog from '@/parts/SprayedDialog.vue'
 import StepTimer from './StepTimer.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import SeverityMark from '@/parts/SeverityMark.vue'
 import { api, ApiFailure, take, type MixingPlan } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useRecipeOnBench } from '@/stores/recipeOnBench'
+import { useRecipeOnBench } from '@/composables/useRecipeOnBench'
 import { useEventListener, useLocalStorage, useSpeechSynthesis, useWakeLock } from '@vueuse/core'
 import { NButton } from 'naive-ui'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
@@ -35,7 +37,9 @@ const aloud = useLocalStorage('nebbia.aloud', false)
 async function work(): Promise<void> {
   if (!body.value) return
   try {
-    plan.value = await take(api.POST('/api/gardens/{garden}/bench/steps', { params: { path: { garden: store.id } }, body: { recipe: body.value, ...where } }))
+    plan.value = await take(
+      api.POST('/api/gardens/{garden}/bench/steps', { params: { path: { garden: store.id } }, body: { recipe: body.value, ...where } }),
+    )
     failure.value = null
     if (at.value >= plan.value.steps.length) at.value = 0
   } catch (e) {
@@ -46,11 +50,21 @@ async function work(): Promise<void> {
 void bench.openFrom(id).then(work)
 watch(body, () => void work())
 
+const showSprayed = ref(false)
+/** A recipe that is kept; one that stands only on the bench cannot be logged. */
+const recipeId = id === 'new' ? null : id
 const steps = computed(() => plan.value?.steps ?? [])
 const step = computed(() => steps.value[at.value] ?? null)
 const isLast = computed(() => at.value === steps.value.length - 1)
-const go = (to: number) => { at.value = Math.max(0, Math.min(steps.value.length - 1, to)) }
-const leave = () => router.push({ name: 'bench', params: { recipe: id }, query: { sprayer: where.sprayer_id ?? undefined, planting: where.planting_id ?? undefined } })
+const go = (to: number) => {
+  at.value = Math.max(0, Math.min(steps.value.length - 1, to))
+}
+const leave = () =>
+  router.push({
+    name: 'bench',
+    params: { recipe: id },
+    query: { sprayer: where.sprayer_id ?? undefined, planting: where.planting_id ?? undefined },
+  })
 function done(): void {
   at.value = 0
   void leave()
@@ -64,13 +78,16 @@ watch([spoken, aloud], () => {
   if (aloud.value && spoken.value) speech.speak()
 })
 const wake = useWakeLock()
-watch(plan, (now) => { if (now && wake.isSupported.value && !wake.isActive.value) void wake.request('screen').catch(() => undefined) })
+watch(plan, (now) => {
+  if (now && wake.isSupported.value && !wake.isActive.value) void wake.request('screen').catch(() => undefined)
+})
 onBeforeUnmount(() => {
   if (speech.isSupported.value) speech.stop()
   if (wake.isActive.value) void wake.release()
 })
 useEventListener('keydown', (event: KeyboardEvent) => {
-  if (showRescue.value || event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement) return
+  // A key that is pressed in a dialog is the dialog's.
+  if (document.querySelector('[role=dialog]') || event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement) return
   if (event.key === 'ArrowRight' || event.key === 'PageDown') go(at.value + 1)
   if (event.key === 'ArrowLeft' || event.key === 'PageUp') go(at.value - 1)
   if (event.key === 'Escape') void leave()
@@ -82,14 +99,29 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <header>
       <div>
         <h1>{{ plan?.name || t('mix.mix-view.mixing') }}</h1>
-        <p v-if="plan" class="soft">{{ plan.makes }}<template v-if="plan.fills > 1">{{ t('mix.mix-view.fills-do-all', { fills: plan.fills }) }}</template>. {{ plan.keeps }}</p>
+        <p v-if="plan && !plan.stops.length" class="soft">
+          {{ plan.makes }}<template v-if="plan.fills > 1">{{ t('mix.mix-view.fills-do-all', { fills: plan.fills }) }}</template>. {{ plan.keeps }}
+        </p>
       </div>
       <div class="top">
-        <button v-if="speech.isSupported.value" type="button" class="small-button" :aria-pressed="aloud" @click="aloud = !aloud">{{ t('mix.mix-view.read-aloud') }}</button>
+        <first-aid />
+        <button v-if="speech.isSupported.value" type="button" class="small-button" :aria-pressed="aloud" @click="aloud = !aloud">
+          {{ t('mix.mix-view.read-aloud') }}
+        </button>
         <button type="button" class="small-button" @click="leave">{{ t('mix.mix-view.back-bench') }}</button>
       </div>
     </header>
     <p v-if="missing || failure" class="field-error" role="alert">{{ failure ?? t('mix.mix-view.recipe-not-here') }}</p>
+    <main v-else-if="plan && plan.stops.length" class="refused" role="alert">
+      <severity-mark severity="stop" />
+      <p class="what">{{ t('mix.mix-view.not-this') }}</p>
+      <section v-for="stop in plan.stops" :key="stop.what + stop.because">
+        <h2>{{ stop.what }}</h2>
+        <p class="how">{{ stop.because }}</p>
+        <p class="caution">{{ stop.instead }}</p>
+      </section>
+      <button type="button" class="big next" @click="leave">{{ t('mix.mix-view.back-bench') }}</button>
+    </main>
     <loading-note v-else-if="!plan || !step" :what="t('mix.mix-view.setting-out-steps')" />
     <template v-else>
       <main class="step">
@@ -104,16 +136,36 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             <summary>{{ t('mix.mix-view.more-mind', { SHOWN: step.cautions.length - SHOWN }) }}</summary>
             <p v-for="caution in step.cautions.slice(SHOWN)" :key="caution" class="caution">{{ caution }}</p>
           </details>
-          <step-timer v-if="step.timer && step.timer_minutes" :key="`${id}.${at}`" :name="`${id}.${at}`" :label="step.timer" :minutes="step.timer_minutes" />
+          <step-timer
+            v-if="step.timer && step.timer_minutes"
+            :key="`${id}.${at}`"
+            :name="`${id}.${at}`"
+            :label="step.timer"
+            :minutes="step.timer_minutes"
+          />
         </section>
       </main>
-      <footer>
+      <footer :class="{ ends: isLast && recipeId }">
         <button type="button" class="big" :disabled="at === 0" @click="go(at - 1)">{{ t('mix.mix-view.back') }}</button>
         <button type="button" class="oops" @click="showRescue = true">{{ t('mix.mix-view.something-went-wrong') }}</button>
         <button v-if="!isLast" type="button" class="big next" @click="go(at + 1)">{{ t('mix.mix-view.done-next') }}</button>
-        <button v-else type="button" class="big next" @click="done">{{ t('mix.mix-view.all-done') }}</button>
+        <template v-else>
+          <button type="button" class="big" :class="{ next: !recipeId }" @click="done">{{ t('mix.mix-view.all-done') }}</button>
+          <button v-if="recipeId" type="button" class="big next" @click="showSprayed = true">
+            {{ t('parts.sprayed-dialog.sprayed-this') }}
+          </button>
+        </template>
       </footer>
       <p class="visually-hidden">{{ wake.isActive.value ? t('mix.mix-view.screen-stays') : '' }}</p>
+      <sprayed-dialog
+        v-if="recipeId"
+        v-model:shown="showSprayed"
+        :recipe-id="recipeId"
+        :planting-ids="where.planting_id ? [where.planting_id] : []"
+        :sprayer-id="where.sprayer_id"
+        :volume="plan.makes"
+        @done="done"
+      />
       <rescue-dialog v-if="body" v-model:shown="showRescue" :plan="plan" :at="at" :body="body" :where="where" @swapped="body = $event" />
     </template>
     <n-button v-if="missing || failure" @click="leave">{{ t('mix.mix-view.back-bench') }}</n-button>
@@ -121,32 +173,59 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </template>
 
 <style scoped>
-.mix { min-height: 100vh; min-height: 100dvh; display: grid; grid-template-rows: auto minmax(0, 1fr) auto; gap: 14px; padding: 16px 26px 20px; }
-header { display: flex; flex-wrap: wrap; justify-content: space-between; gap: 8px 20px; align-items: start; }
-h1 { font-size: 24px; }
-.top { display: flex; gap: 8px; }
-.small-button { min-height: 44px; padding: 6px 14px; border: 1px solid var(--line); border-radius: 8px; background: var(--paper); cursor: pointer; }
+.mix {
+  min-height: 100vh; min-height: calc(100dvh - var(--demo-bar, 0px)); display: grid; grid-template-rows: auto minmax(0, 1fr) auto; gap: var(--space-6); padding:
+  var(--space-7) var(--space-9) var(--space-8);
+}
+header { display: flex; flex-wrap: wrap; justify-content: space-between; gap: var(--space-4) var(--space-8); align-items: start; }
+h1 { font-size: var(--text-2xl); }
+.top { display: flex; flex-wrap: wrap; gap: var(--space-4); }
+.small-button {
+  min-height: var(--finger); padding: var(--space-3) var(--space-6); border: 1px solid var(--line); border-radius: var(--radius-m);
+  background: var(--paper); cursor: pointer;
+}
 .small-button[aria-pressed='true'] { background: var(--leaf-wash); border: 2px solid var(--leaf); font-weight: 600; }
-.step { display: grid; grid-template-columns: 130px minmax(0, 1fr); gap: 30px; align-items: center; max-width: 1060px; margin: 0 auto; width: 100%; }
-section { display: grid; gap: 14px; align-content: center; }
-.more summary { cursor: pointer; min-height: 44px; font-weight: 600; padding: 8px 0; }
+.step {
+  display: grid; grid-template-columns: 130px minmax(0, 1fr); gap: var(--space-10); align-items: center; max-width: 1060px; margin: 0
+  auto; width: 100%;
+}
+section { display: grid; gap: var(--space-6); align-content: center; }
+.more summary { cursor: pointer; min-height: var(--finger); font-weight: 600; padding: var(--space-4) 0; }
 .more { display: grid; }
-.more .caution { margin-top: 8px; }
-.count { color: var(--soft); font-size: 18px; }
+.more .caution { margin-top: var(--space-4); }
+.count { color: var(--soft); font-size: var(--text-l); }
 .what { font: 600 clamp(26px, 4.4vw, 44px)/1.25 var(--title); overflow-wrap: anywhere; }
 .how { font-size: clamp(19px, 2.2vw, 25px); line-height: 1.4; }
-.caution { font-size: clamp(18px, 2vw, 22px); border-left: 6px solid var(--brass); background: var(--brass-wash); padding: 8px 14px; border-radius: 6px; }
+.caution {
+  font-size: clamp(18px, 2vw, 22px); border-left: 6px solid var(--brass); background: var(--brass-wash); padding: var(--space-4)
+  var(--space-6); border-radius: var(--radius-s);
+}
+.refused { display: grid; gap: var(--space-7); align-content: start; max-width: 860px; margin: 0 auto; width: 100%; justify-items: start; }
+.refused .what { color: var(--madder); }
+.refused .caution { border-color: var(--madder); background: var(--madder-wash); }
+.refused .big { padding: 0 var(--space-9); }
 .stop .what { color: var(--madder); }
 .stop .caution { border-color: var(--madder); background: var(--madder-wash); }
-footer { display: grid; grid-template-columns: 1fr auto 1.6fr; gap: 12px; }
-.big { min-height: 72px; font-size: 22px; font-weight: 600; border-radius: 14px; border: 2px solid var(--line); background: var(--paper); cursor: pointer; }
+footer { display: grid; grid-template-columns: 1fr auto 1.6fr; gap: var(--space-6); }
+footer.ends { grid-template-columns: 1fr auto 1fr 1.6fr; }
+.big {
+  min-height: 72px; font-size: var(--text-2xl); font-weight: 600; border-radius: var(--radius-l); border: 2px solid var(--line);
+  background: var(--paper); cursor: pointer;
+}
 .big:disabled { color: var(--soft); cursor: default; }
 .next { background: var(--leaf); color: var(--on-leaf); border-color: var(--leaf); }
-.oops { min-height: 72px; padding: 0 18px; border-radius: 14px; border: 2px solid var(--brass); background: var(--paper); cursor: pointer; }
+.oops {
+  min-height: 72px; padding: 0 var(--space-7); border-radius: var(--radius-l); border: 2px solid var(--brass); background: var(--paper);
+  cursor: pointer;
+}
 @media (max-width: 760px) {
-  .mix { padding: 12px 16px 14px; gap: 10px; }
-  .step { grid-template-columns: 56px minmax(0, 1fr); gap: 16px; }
-  footer { grid-template-columns: 1fr 1.6fr; }
+  .top :deep(.aid), .top .small-button { padding-inline: var(--space-4); }
+  .mix { padding: var(--space-6) var(--space-7) var(--space-6); gap: var(--space-5); }
+  .step { grid-template-columns: 56px minmax(0, 1fr); gap: var(--space-7); }
+  footer, footer.ends { grid-template-columns: 1fr 1.6fr; }
   .oops { grid-column: 1 / -1; grid-row: 1; min-height: 48px; }
+  /* What is usual there stands below, the rest above it. */
+  .ends .oops { grid-column: 1; min-height: 64px; padding: 0 var(--space-4); }
+  .ends .big:nth-last-child(2) { grid-row: 1; min-height: 64px; }
 }
 </style>

@@ -6,11 +6,17 @@ import { computed, ref } from 'vue'
 /** Counts down; when it began is kept on this device, so that it goes on through a reload. */
 const props = defineProps<{ name: string; label: string; minutes: number }>()
 
-const startedAt = useLocalStorage<number | null>(`nebbia.timer.${props.name}`, null, { serializer: { read: (text) => Number(text) || null, write: String } })
+const startedAt = useLocalStorage<number | null>(`nebbia.timer.${props.name}`, null, {
+  serializer: { read: (text) => Number(text) || null, write: String },
+})
 const now = ref(Date.now())
-useIntervalFn(() => { now.value = Date.now() }, 1000)
+useIntervalFn(() => {
+  now.value = Date.now()
+}, 1000)
 
-const left = computed(() => (startedAt.value === null ? props.minutes * 60 : Math.max(0, Math.round(props.minutes * 60 - (now.value - startedAt.value) / 1000))))
+const left = computed(() =>
+  startedAt.value === null ? props.minutes * 60 : Math.max(0, Math.round(props.minutes * 60 - (now.value - startedAt.value) / 1000)),
+)
 const isOver = computed(() => startedAt.value !== null && left.value === 0)
 const shown = computed(() => {
   const two = (n: number) => String(n).padStart(2, '0')
@@ -34,9 +40,15 @@ function start(): void {
 </template>
 
 <style scoped>
-.timer { display: flex; flex-wrap: wrap; gap: 8px 20px; align-items: center; border: 2px solid var(--line); border-radius: 14px; padding: 12px 18px; background: var(--paper); justify-self: start; }
+.timer {
+  display: flex; flex-wrap: wrap; gap: var(--space-4) var(--space-8); align-items: center; border: 2px solid var(--line); border-radius:
+  var(--radius-l); padding: var(--space-6) var(--space-7); background: var(--paper); justify-self: start;
+}
 .over { border-color: var(--brass); background: var(--brass-wash); }
-.label { color: var(--soft); font-size: 18px; }
-strong { font-size: 30px; font-variant-numeric: tabular-nums; }
-button { min-height: 56px; min-width: 110px; font-size: 20px; border-radius: 12px; border: 2px solid var(--leaf); background: var(--leaf-wash); cursor: pointer; }
+.label { color: var(--soft); font-size: var(--text-l); }
+strong { font-size: var(--text-3xl); font-variant-numeric: tabular-nums; }
+button {
+  min-height: 56px; min-width: 110px; font-size: var(--text-xl); border-radius: var(--radius-l); border: 2px solid var(--leaf);
+  background: var(--leaf-wash); cursor: pointer;
+}
 </style>

@@ -11,5 +11,5 @@ import { t } from '@/i18n'
 </template>
 
 <style scoped>
-.missing { padding: 64px 28px; display: grid; gap: 14px; justify-items: start; }
+.missing { padding: var(--space-12) var(--space-9); display: grid; gap: var(--space-6); justify-items: start; }
 </style>

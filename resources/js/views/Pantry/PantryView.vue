@@ -11,7 +11,7 @@ import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, take, type Pantry, type Product } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useLatest } from '@/stores/latest'
+import { useLatest } from '@/composables/useLatest'
 import { NButton } from 'naive-ui'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -24,17 +24,26 @@ const latest = useLatest<Pantry>()
 const editing = ref(false)
 const chosen = shallowRef<Product | null>(null)
 const panels = [
-  { id: 'shelf', label: t('pantry.pantry-view.shelf') }, { id: 'made', label: t('pantry.pantry-view.made-ahead') }, { id: 'sprayers', label: t('pantry.pantry-view.sprayers') }, { id: 'measures', label: t('pantry.pantry-view.measures') }, { id: 'shopping', label: t('pantry.pantry-view.buy') },
+  { id: 'shelf', label: t('pantry.pantry-view.shelf') },
+  { id: 'made', label: t('pantry.pantry-view.made-ahead') },
+  { id: 'sprayers', label: t('pantry.pantry-view.sprayers') },
+  { id: 'measures', label: t('pantry.pantry-view.measures') },
+  { id: 'shopping', label: t('pantry.pantry-view.buy') },
 ]
 const panel = computed(() => panels.find((one) => one.id === route.query.show)?.id ?? 'shelf')
 
 async function load(): Promise<void> {
   pantry.value = await latest(take(api.GET('/api/gardens/{garden}/pantry', { params: { path: { garden: store.id } } })))
 }
-watch(() => store.undone, () => void load(), { immediate: true })
+watch(
+  () => store.undone,
+  () => void load(),
+  { immediate: true },
+)
 
 /** What needs a look stands first. */
-const worst = (product: Product) => (product.findings.some((finding) => finding.severity === 'caution') ? 0 : product.findings.length ? 1 : 2)
+const worst = (product: Product) =>
+  product.findings.some((finding) => finding.severity === 'caution') ? 0 : product.findings.length ? 1 : 2
 const products = computed(() => [...(pantry.value?.products ?? [])].sort((a, b) => worst(a) - worst(b)))
 const toLookAt = computed(() => products.value.filter((product) => product.findings.length > 0).length)
 
@@ -49,12 +58,25 @@ async function reload(): Promise<void> {
 
 <template>
   <div class="pantry">
-    <page-head :title="t('pantry.pantry-view.pantry')" :under="panel === 'shelf' && toLookAt ? t('pantry.pantry-view.bottles-want-look', { toLookAt, products: products.length }) : undefined">
+    <page-head
+      :title="t('pantry.pantry-view.pantry')"
+      :under="
+        panel === 'shelf' && toLookAt ? t('pantry.pantry-view.bottles-want-look', { toLookAt, products: products.length }) : undefined
+      "
+    >
       <n-button v-if="panel === 'shelf'" @click="router.push({ name: 'bottle' })">{{ t('pantry.pantry-view.read-label') }}</n-button>
       <n-button v-if="panel === 'shelf'" type="primary" @click="open(null)">{{ t('pantry.pantry-view.add-bottle') }}</n-button>
     </page-head>
     <div class="panels" role="group" :aria-label="t('pantry.pantry-view.what-show')">
-      <button v-for="one in panels" :key="one.id" type="button" :aria-pressed="panel === one.id" @click="router.replace({ query: one.id === 'shelf' ? {} : { show: one.id } })">{{ one.label }}</button>
+      <button
+        v-for="one in panels"
+        :key="one.id"
+        type="button"
+        :aria-pressed="panel === one.id"
+        @click="router.replace({ query: one.id === 'shelf' ? {} : { show: one.id } })"
+      >
+        {{ one.label }}
+      </button>
     </div>
     <loading-note v-if="!pantry" :what="t('pantry.pantry-view.opening-cupboard')" />
     <template v-else>
@@ -62,7 +84,9 @@ async function reload(): Promise<void> {
         <bottle-card v-for="product in products" :key="product.id" :product="product" :currency="pantry.currency" @open="open(product)" />
         <empty-note v-if="products.length === 0" :title="t('pantry.pantry-view.shelf-empty')">
           {{ t('pantry.pantry-view.put-what-cupboard') }}
-          <template #actions><n-button type="primary" @click="open(null)">{{ t('pantry.pantry-view.add-bottle') }}</n-button></template>
+          <template #actions>
+            <n-button type="primary" @click="open(null)">{{ t('pantry.pantry-view.add-bottle') }}</n-button>
+          </template>
         </empty-note>
       </div>
       <made-panel v-else-if="panel === 'made'" />
@@ -75,11 +99,20 @@ async function reload(): Promise<void> {
 </template>
 
 <style scoped>
-.pantry { padding: 22px 26px 48px; display: grid; gap: 18px; grid-template-columns: minmax(0, 1fr); }
-.panels { display: flex; flex-wrap: wrap; gap: 8px; }
-.panels button { min-height: 44px; padding: 6px 16px; border: 1px solid var(--line); border-radius: 8px; background: var(--paper); cursor: pointer; }
-.panels button[aria-pressed='true'] { background: var(--leaf-wash); border: 2px solid var(--leaf); font-weight: 600; padding: 5px 15px; }
-.shelf { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(300px, 100%), 1fr)); gap: 12px; align-items: stretch; }
-@media (max-width: 760px) { .pantry { padding: 16px 16px 32px; } }
+.pantry {
+  padding: var(--space-8) var(--space-9) var(--space-11); display: grid; gap: var(--space-7); grid-template-columns: minmax(0, 1fr);
+}
+.panels { display: flex; flex-wrap: wrap; gap: var(--space-4); }
+.panels button {
+  min-height: var(--finger); padding: var(--space-3) var(--space-7); border: 1px solid var(--line); border-radius: var(--radius-m);
+  background: var(--paper); cursor: pointer;
+}
+.panels button[aria-pressed='true'] {
+  background: var(--leaf-wash); border: 2px solid var(--leaf); font-weight: 600; padding: var(--space-2) var(--space-7);
+}
+.shelf {
+  display: grid; grid-template-columns: repeat(auto-fill, minmax(min(300px, 100%), 1fr)); gap: var(--space-6); align-items: stretch;
+}
+@media (max-width: 760px) { .pantry { padding: var(--space-7) var(--space-7) var(--space-10); } }
 @media print { .panels, .pantry :deep(.side) { display: none; } }
 </style>

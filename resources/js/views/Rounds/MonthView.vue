@@ -3,7 +3,7 @@ import { t } from '@/i18n'
 import MonthSheet from './MonthSheet.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import { useRounds } from './useRounds'
-import { useTimes } from '@/stores/times'
+import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -12,7 +12,9 @@ const route = useRoute()
 const router = useRouter()
 const times = useTimes()
 const { courses, lanes } = useRounds()
-const month = computed(() => (/^\d{4}-(0[1-9]|1[0-2])$/.test(String(route.query.month)) ? String(route.query.month) : times.todayField().slice(0, 7)))
+const month = computed(() =>
+  /^\d{4}-(0[1-9]|1[0-2])$/.test(String(route.query.month)) ? String(route.query.month) : times.todayField().slice(0, 7),
+)
 function go(by: number): void {
   const [year, at] = month.value.split('-').map(Number) as [number, number]
   const next = new Date(Date.UTC(year, at - 1 + by, 1)).toISOString().slice(0, 7)
@@ -39,10 +41,12 @@ const print = () => window.print()
 </template>
 
 <style scoped>
-.month-view { padding: 22px 26px 48px; display: grid; gap: 14px; grid-template-columns: minmax(0, 1fr); }
+.month-view {
+  padding: var(--space-8) var(--space-9) var(--space-11); display: grid; gap: var(--space-6); grid-template-columns: minmax(0, 1fr);
+}
 .actions { align-items: center; }
 .sheet { overflow-x: auto; }
 .sheet > * { min-width: 760px; }
-@media (max-width: 760px) { .month-view { padding: 16px 16px 32px; } }
+@media (max-width: 760px) { .month-view { padding: var(--space-7) var(--space-7) var(--space-10); } }
 @media print { .noprint { display: none; } .month-view { padding: 0; } .sheet > * { min-width: 0; } }
 </style>

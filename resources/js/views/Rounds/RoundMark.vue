@@ -8,8 +8,15 @@ defineProps<{ round: Round; x: number; carried: boolean; label: string }>()
 
 <template>
   <g
-    :class="['round', round.status, { other: round.is_other, carried }]" :transform="`translate(${x} 0)`" :tabindex="round.status === 'planned' ? 0 : undefined" :role="round.status === 'planned' ? 'button' : 'img'"
-    :aria-label="round.status === 'planned' ? t('rounds.round-mark.arrow-keys-move', { label }) : t('rounds.round-mark.stands', { label, status: round.status })"
+    :class="['round', round.status, { other: round.is_other, carried }]"
+    :transform="`translate(${x} 0)`"
+    :tabindex="round.status === 'planned' ? 0 : undefined"
+    :role="round.status === 'planned' ? 'button' : 'img'"
+    :aria-label="
+      round.status === 'planned'
+        ? t('rounds.round-mark.arrow-keys-move', { label })
+        : t('rounds.round-mark.stands', { label, status: round.status })
+    "
   >
     <circle class="reach" r="15" />
     <rect v-if="round.is_other" x="-8" y="-8" width="16" height="16" rx="2" transform="rotate(45)" class="body" />

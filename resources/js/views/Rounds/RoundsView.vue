@@ -10,7 +10,7 @@ import RoundList from './RoundList.vue'
 import { useRounds } from './useRounds'
 import type { Course } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useTimes } from '@/stores/times'
+import { useTimes } from '@/composables/useTimes'
 import { useLocalStorage } from '@vueuse/core'
 import { NButton } from 'naive-ui'
 import { computed } from 'vue'
@@ -23,13 +23,20 @@ const { courses, lanes, load } = useRounds()
 const asList = useLocalStorage('nebbia.rounds-as-list', false)
 
 const nextDay = (course: Course) => course.rounds.find((round) => round.status === 'planned')?.due_on ?? ''
-const running = computed(() => (courses.value ?? []).filter((course) => nextDay(course) !== '').sort((a, b) => nextDay(a).localeCompare(nextDay(b))))
+const running = computed(() =>
+  (courses.value ?? []).filter((course) => nextDay(course) !== '').sort((a, b) => nextDay(a).localeCompare(nextDay(b))),
+)
 const over = computed(() => (courses.value ?? []).filter((course) => nextDay(course) === ''))
 const title = computed(() => {
   const first = running.value[0]
   if (!first) return t('rounds.rounds-view.no-rounds-planned')
   const count = running.value.reduce((sum, course) => sum + course.rounds.filter((round) => round.status === 'planned').length, 0)
-  return t('rounds.rounds-view.ahead-next', { count, rounds: count === 1 ? 'round' : 'rounds', first: nextDay(first) <= times.todayField() ? t('rounds.rounds-view.due') : t('rounds.rounds-view.on', { first: times.day(nextDay(first)) }) })
+  return t('rounds.rounds-view.ahead-next', {
+    count,
+    rounds: count === 1 ? 'round' : 'rounds',
+    first:
+      nextDay(first) <= times.todayField() ? t('rounds.rounds-view.due') : t('rounds.rounds-view.on', { first: times.day(nextDay(first)) }),
+  })
 })
 </script>
 
@@ -44,14 +51,30 @@ const title = computed(() => {
       </page-head>
       <replan-note @changed="load" />
       <div v-if="courses.length" class="shown" role="group" :aria-label="t('rounds.rounds-view.how-show-them')">
-        <n-button size="small" :type="asList ? 'default' : 'primary'" :aria-pressed="!asList" @click="asList = false">{{ t('rounds.rounds-view.as-lanes') }}</n-button>
-        <n-button size="small" :type="asList ? 'primary' : 'default'" :aria-pressed="asList" @click="asList = true">{{ t('rounds.rounds-view.as-list') }}</n-button>
+        <n-button size="small" :type="asList ? 'default' : 'primary'" :aria-pressed="!asList" @click="asList = false">
+          {{
+            t('rounds.rounds-view.as-lanes')
+          }}
+        </n-button>
+        <n-button size="small" :type="asList ? 'primary' : 'default'" :aria-pressed="asList" @click="asList = true">
+          {{
+            t('rounds.rounds-view.as-list')
+          }}
+        </n-button>
       </div>
       <round-list v-if="courses.length && asList" :courses="running" :marks="lanes.marks" />
-      <season-lanes v-else-if="courses.length" :courses="[...running, ...over]" :today="times.todayField()" :lanes="lanes" @changed="load" />
+      <season-lanes
+        v-else-if="courses.length"
+        :courses="[...running, ...over]"
+        :today="times.todayField()"
+        :lanes="lanes"
+        @changed="load"
+      />
       <empty-note v-if="running.length === 0" :title="t('rounds.rounds-view.nothing-planned')">
         {{ t('rounds.rounds-view.choose-recipe-bench') }}
-        <template #actions><n-button type="primary" @click="router.push({ name: 'bench' })">{{ t('rounds.rounds-view.bench') }}</n-button></template>
+        <template #actions>
+          <n-button type="primary" @click="router.push({ name: 'bench' })">{{ t('rounds.rounds-view.bench') }}</n-button>
+        </template>
       </empty-note>
       <section v-if="running.length" aria-labelledby="running" class="cards">
         <h2 id="running">{{ t('rounds.rounds-view.under-way') }}</h2>
@@ -67,10 +90,12 @@ const title = computed(() => {
 </template>
 
 <style scoped>
-.rounds { padding: 22px 26px 48px; display: grid; grid-template-columns: minmax(0, 1fr); gap: 20px; }
-.shown { display: flex; gap: 8px; }
-.cards { display: grid; grid-template-columns: minmax(0, 1fr); gap: 14px; }
-summary { cursor: pointer; min-height: 44px; font-weight: 600; padding-top: 10px; }
-@media (max-width: 760px) { .rounds { padding: 16px 16px 32px; } }
-.calendar { min-height: 44px; display: inline-flex; align-items: center; }
+.rounds {
+  padding: var(--space-8) var(--space-9) var(--space-11); display: grid; grid-template-columns: minmax(0, 1fr); gap: var(--space-8);
+}
+.shown { display: flex; gap: var(--space-4); }
+.cards { display: grid; grid-template-columns: minmax(0, 1fr); gap: var(--space-6); }
+summary { cursor: pointer; min-height: var(--finger); font-weight: 600; padding-top: var(--space-5); }
+@media (max-width: 760px) { .rounds { padding: var(--space-7) var(--space-7) var(--space-10); } }
+.calendar { min-height: var(--finger); display: inline-flex; align-items: center; }
 </style>

@@ -1,6 +1,6 @@
 import { t } from '@/i18n'
 import { ApiFailure, type Round } from '@/api/client'
-import { useRoundDays } from '@/stores/roundDays'
+import { useRoundDays } from '@/composables/useRoundDays'
 import { computed, shallowRef } from 'vue'
 
 /** A round that is being carried to another day: what that means is known before it is let go. */
@@ -20,8 +20,12 @@ export function useMoving(moved: () => void) {
       if (!(e instanceof ApiFailure)) throw e
     }
   }
-  const put = (where: string) => { if (round.value) day.value = where }
-  const letGo = () => { round.value = null }
+  const put = (where: string) => {
+    if (round.value) day.value = where
+  }
+  const letGo = () => {
+    round.value = null
+  }
 
   async function drop(): Promise<void> {
     const one = round.value
@@ -33,5 +37,15 @@ export function useMoving(moved: () => void) {
     letGo()
   }
 
-  return { round, day, days, meaning: computed(() => on(day.value)), isAway: computed(() => round.value !== null && day.value !== round.value.due_on), take, put, letGo, drop }
+  return {
+    round,
+    day,
+    days,
+    meaning: computed(() => on(day.value)),
+    isAway: computed(() => round.value !== null && day.value !== round.value.due_on),
+    take,
+    put,
+    letGo,
+    drop,
+  }
 }

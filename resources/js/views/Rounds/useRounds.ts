@@ -1,6 +1,6 @@
 import { api, take, type Course, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useLatest } from '@/stores/latest'
+import { useLatest } from '@/composables/useLatest'
 import { onMounted, shallowRef, watch } from 'vue'
 
 /** All courses, and what stands beside them in the lanes; read again when something was undone. */
@@ -12,7 +12,9 @@ export function useRounds() {
 
   async function load(): Promise<void> {
     const path = { params: { path: { garden: store.id } } }
-    const [found, beside] = await latest(Promise.all([take(api.GET('/api/gardens/{garden}/courses', path)), take(api.GET('/api/gardens/{garden}/lanes', path))]))
+    const [found, beside] = await latest(
+      Promise.all([take(api.GET('/api/gardens/{garden}/courses', path)), take(api.GET('/api/gardens/{garden}/lanes', path))]),
+    )
     courses.value = found
     lanes.value = beside
   }

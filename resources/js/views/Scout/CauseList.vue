@@ -22,7 +22,8 @@ const clues = (cause: Cause) => cause.clues.filter((clue) => clue.word !== 'hard
         <summary>{{ t('scout.cause-list.why') }}</summary>
         <ul>
           <li v-for="clue in clues(cause)" :key="clue.sign" :class="clue.word.startsWith('for') ? 'for' : 'against'">
-            <span class="sense">{{ clue.word.startsWith('for') ? 'for' : 'against' }}<template v-if="clue.word.endsWith('strongly')">{{ t('scout.cause-list.strongly') }}</template></span>
+            <span class="sense">{{ clue.word.startsWith('for') ? 'for' : 'against'
+            }}<template v-if="clue.word.endsWith('strongly')">{{ t('scout.cause-list.strongly') }}</template></span>
             {{ clue.name }}<template v-if="!clue.there">{{ t('scout.cause-list.not-found') }}</template>
           </li>
         </ul>
@@ -33,18 +34,26 @@ const clues = (cause: Cause) => cause.clues.filter((clue) => clue.word !== 'hard
 </template>
 
 <style scoped>
-.causes { list-style: none; margin: 0; padding: 0; display: grid; gap: 10px; }
-.line { display: flex; gap: 10px; align-items: baseline; }
+.causes { list-style: none; margin: 0; padding: 0; display: grid; gap: var(--space-5); }
+.line { display: flex; gap: var(--space-5); align-items: baseline; }
 .name { font-weight: 600; }
 .line strong { margin-left: auto; }
-.tag { font-size: 14px; border: 1px solid var(--soft); border-radius: 6px; padding: 0 6px; color: var(--soft); white-space: nowrap; }
-.bar { height: 10px; background: var(--mist); border-radius: 5px; overflow: hidden; }
-.bar span { display: block; height: 100%; background: var(--leaf); border-radius: 5px; min-width: 2px; transition: width 0.25s; }
+.tag {
+  font-size: var(--text-xs); border: 1px solid var(--soft); border-radius: var(--radius-s); padding: 0 var(--space-3); color: var(--soft);
+  white-space: nowrap;
+}
+.bar { height: 10px; background: var(--mist); border-radius: var(--radius-s); overflow: hidden; }
+.bar span {
+  display: block; height: 100%; background: var(--leaf); border-radius: var(--radius-s); min-width: 2px; transition: width 0.25s;
+}
 .bar .look-alike { background: var(--water); }
 .bar .none { background: var(--soft); }
-summary { cursor: pointer; color: var(--soft); font-size: 15px; min-height: 28px; }
-ul { list-style: none; margin: 2px 0 0; padding: 0 0 0 4px; display: grid; gap: 3px; font-size: 15px; }
-.sense { font-weight: 600; margin-right: 4px; }
+summary { cursor: pointer; color: var(--soft); font-size: var(--text-s); min-height: 28px; }
+ul {
+  list-style: none; margin: var(--space-1) 0 0; padding: 0 0 0 var(--space-2); display: grid; gap: var(--space-2); font-size:
+  var(--text-s);
+}
+.sense { font-weight: 600; margin-right: var(--space-2); }
 .for .sense { color: var(--leaf); }
 .against .sense { color: var(--madder); }
 </style>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
+import AppField from '@/parts/AppField.vue'
 import AppDialog from '@/parts/AppDialog.vue'
 import { scaled } from './scaled'
 import { api, take, type Diagnosis, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useSaving } from '@/stores/saving'
+import { useSaving } from '@/composables/useSaving'
 import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -12,13 +13,18 @@ import { useRouter } from 'vue-router'
 /** Writing a look down: what it is taken for, a note, a photo. */
 const shown = defineModel<boolean>('shown', { required: true })
 const note = defineModel<string>('note', { required: true })
-const props = defineProps<{ diagnosis: Diagnosis; planting: string; body: { present: string[]; absent: string[]; weather: ('wet' | 'dry' | 'hot' | 'cool')[] } }>()
+const props = defineProps<{
+  diagnosis: Diagnosis
+  planting: string
+  body: { present: string[]; absent: string[]; weather: ('wet' | 'dry' | 'hot' | 'cool')[] }
+}>()
 const emit = defineEmits<{ kept: [] }>()
 
 const store = useGarden()
 const router = useRouter()
 const { errors, busy, attempt, done } = useSaving()
 const target = ref('')
+const plant = ref('')
 const photo = ref<Blob | null>(null)
 const preview = ref('')
 /** Written down already, should only the photo have failed: it is not written down twice. */
@@ -48,45 +54,76 @@ async function choose(event: Event): Promise<void> {
   }
 }
 
-const keep = (as: 'trouble' | 'look') => attempt(async () => {
-  const path = { garden: store.id }
-  const kept = saved.value ??= await take(api.POST('/api/gardens/{garden}/scoutings', {
-    params: { path }, body: { planting_id: props.planting, present: props.body.present, absent: props.body.absent, weather: props.body.weather, note: note.value, as, target: as === 'trouble' ? target.value || null : null },
-  }))
-  if (photo.value) {
-    const form = new FormData()
-    form.append('photo', photo.value, 'look.jpg')
-    await take(api.POST('/api/gardens/{garden}/scoutings/{scouting}/photo', { params: { path: { ...path, scouting: kept.scouting.id } }, body: form as never, bodySerializer: () => form, headers: { 'Content-Type': null } }))
-  }
-  shown.value = false
-  emit('kept')
-  done(kept.change)
-  await router.push(kept.trouble_id ? { name: 'trouble', params: { trouble: kept.trouble_id } } : { name: 'garden' })
-})
+const keep = (as: 'trouble' | 'look') =>
+  attempt(async () => {
+    const path = { garden: store.id }
+    const kept = (saved.value ??= await take(
+      api.POST('/api/gardens/{garden}/scoutings', {
+        params: { path },
+        body: {
+          planting_id: props.planting || null,
+          plant: props.planting ? null : plant.value,
+          present: props.body.present,
+          absent: props.body.absent,
+          weather: props.body.weather,
+          note: note.value,
+          as,
+          target: as === 'trouble' ? target.value || null : null,
+        },
+      }),
+    ))
+    if (photo.value) {
+      const form = new FormData()
+      form.append('photo', photo.value, 'look.jpg')
+      await take(
+        api.POST('/api/gardens/{garden}/scoutings/{scouting}/photo', {
+          params: { path: { ...path, scouting: kept.scouting.id } },
+          body: form as never,
+          bodySerializer: () => form,
+          headers: { 'Content-Type': null },
+        }),
+      )
+    }
+    shown.value = false
+    if (!props.planting) await store.refresh()
+    emit('kept')
+    done(kept.change)
+    await router.push(kept.trouble_id ? { name: 'trouble', params: { trouble: kept.trouble_id } } : { name: 'garden' })
+  })
 </script>
 
 <template>
   <app-dialog v-model:shown="shown" :title="t('scout.keep-dialog.write-look-down')">
     <form class="form-grid" @submit.prevent="keep('trouble')">
-      <div class="field">
-        <label for="k-target">{{ t('scout.keep-dialog.take') }}</label>
-        <select id="k-target" v-model="target" class="native">
+      <app-field id="k-target" v-slot="field" :label="t('scout.keep-dialog.take')" :error="errors.target">
+        <select v-bind="field" v-model="target">
           <option value="">{{ t('scout.keep-dialog.not-known-yet') }}</option>
           <optgroup :label="t('scout.keep-dialog.likely')">
-            <option v-for="cause in likely" :key="cause.target" :value="cause.target">{{ cause.name }} ({{ Math.round(100 * cause.probability) }} %)</option>
+            <option v-for="cause in likely" :key="cause.target" :value="cause.target">
+              {{ cause.name }} ({{ Math.round(100 * cause.probability) }} %)
+            </option>
           </optgroup>
-          <optgroup :label="t('scout.keep-dialog.others')"><option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option></optgroup>
+          <optgroup :label="t('scout.keep-dialog.others')">
+            <option v-for="one in others" :key="one.id" :value="one.id">{{ one.name }}</option>
+          </optgroup>
         </select>
-        <p v-if="errors.target" class="field-error">{{ errors.target }}</p>
-      </div>
-      <div class="field"><label for="k-note">{{ t('scout.keep-dialog.note') }}</label><textarea id="k-note" v-model="note" class="native" rows="3" :placeholder="t('scout.keep-dialog.where-how-many')" /></div>
-      <div class="field">
-        <label for="k-photo">{{ t('scout.keep-dialog.photo') }}</label>
-        <input id="k-photo" class="native" type="file" accept="image/*" capture="environment" @change="choose">
-        <p class="soft small">{{ t('scout.keep-dialog.made-small-stays') }}</p>
-        <p v-if="errors.photo" class="field-error">{{ errors.photo }}</p>
-        <img v-if="preview" :src="preview" :alt="t('scout.keep-dialog.photo-made-small')">
-      </div>
+      </app-field>
+      <app-field v-if="!planting" id="k-plant" v-slot="field" :label="t('scout.keep-dialog.which-plant')" :hint="t('scout.keep-dialog.named-later')" :error="errors.plant">
+        <input v-bind="field" v-model="plant" />
+      </app-field>
+      <app-field id="k-note" v-slot="field" :label="t('scout.keep-dialog.note')">
+        <textarea v-bind="field" v-model="note" rows="3" :placeholder="t('scout.keep-dialog.where-how-many')" />
+      </app-field>
+      <app-field
+        id="k-photo"
+        v-slot="field"
+        :label="t('scout.keep-dialog.photo')"
+        :error="errors.photo"
+        :hint="t('scout.keep-dialog.made-small-stays')"
+      >
+        <input v-bind="field" type="file" accept="image/*" capture="environment" @change="choose" />
+        <img v-if="preview" :src="preview" :alt="t('scout.keep-dialog.photo-made-small')" />
+      </app-field>
       <p v-if="errors.planting_id" class="field-error">{{ errors.planting_id }}</p>
       <div class="actions">
         <n-button type="primary" attr-type="submit" :loading="busy">{{ t('scout.keep-dialog.trouble-follow') }}</n-button>
@@ -98,5 +135,5 @@ const keep = (as: 'trouble' | 'look') => attempt(async () => {
 </template>
 
 <style scoped>
-img { max-width: 160px; max-height: 160px; border-radius: 8px; margin-top: 6px; }
+img { max-width: 160px; max-height: 160px; border-radius: var(--radius-m); margin-top: var(--space-3); }
 </style>

@@ -24,12 +24,15 @@ const emit = defineEmits<{ answer: [Answer] }>()
 </template>
 
 <style scoped>
-.next { display: grid; grid-template-columns: 64px minmax(0, 1fr); gap: 10px 16px; background: var(--brass-wash); border-radius: 12px; padding: 16px 18px; }
-.words { display: grid; gap: 4px; }
-.lead { color: var(--brass); font-weight: 600; font-size: 15px; }
+.next {
+  display: grid; grid-template-columns: 64px minmax(0, 1fr); gap: var(--space-5) var(--space-7); background: var(--brass-wash);
+  border-radius: var(--radius-l); padding: var(--space-7) var(--space-7);
+}
+.words { display: grid; gap: var(--space-2); }
+.lead { color: var(--brass); font-weight: 600; font-size: var(--text-s); }
 .answers { grid-column: 2; max-width: 420px; }
 @media (max-width: 760px) {
-  .next { padding: 14px; }
+  .next { padding: var(--space-6); }
   .answers { grid-column: 1 / -1; max-width: none; }
 }
 </style>

@@ -25,10 +25,13 @@ const emit = defineEmits<{ answer: [Answer] }>()
 </template>
 
 <style scoped>
-.sign-card { display: grid; grid-template-columns: 64px minmax(0, 1fr); gap: 4px 12px; padding: 12px; background: var(--paper); border: 1px solid var(--line); border-radius: 12px; align-content: start; }
+.sign-card {
+  display: grid; grid-template-columns: 64px minmax(0, 1fr); gap: var(--space-2) var(--space-6); padding: var(--space-6); background:
+  var(--paper); border: 1px solid var(--line); border-radius: var(--radius-l); align-content: start;
+}
 .sign-card.yes { border-color: var(--leaf); box-shadow: inset 0 0 0 1px var(--leaf); }
-.answers { grid-column: 1 / -1; align-self: end; margin-top: 6px; }
-h3 { font: 600 16px/1.35 'Atkinson Hyperlegible Next', system-ui, sans-serif; }
-summary { cursor: pointer; font-size: 15px; color: var(--soft); min-height: 32px; padding-top: 4px; }
-details p { margin-top: 4px; }
+.answers { grid-column: 1 / -1; align-self: end; margin-top: var(--space-3); }
+h3 { font: 600 var(--text-m)/1.35 var(--plain); }
+summary { cursor: pointer; font-size: var(--text-s); color: var(--soft); min-height: 32px; padding-top: var(--space-2); }
+details p { margin-top: var(--space-2); }
 </style>

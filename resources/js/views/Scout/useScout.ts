@@ -6,7 +6,12 @@ import { onMounted, ref, shallowRef, watch } from 'vue'
 
 export type Answer = 'yes' | 'no' | 'skip'
 export type Weather = 'wet' | 'dry' | 'hot' | 'cool'
-interface Draft { planting: string; answers: Record<string, Answer>; weather: Weather[]; note: string }
+interface Draft {
+  planting: string
+  answers: Record<string, Answer>
+  weather: Weather[]
+  note: string
+}
 
 const blank = (): Draft => ({ planting: '', answers: {}, weather: [], note: '' })
 const OPPOSITE: Record<Weather, Weather> = { wet: 'dry', dry: 'wet', hot: 'cool', cool: 'hot' }
@@ -20,8 +25,17 @@ export function useScout() {
   const failure = ref('')
   let asked = 0
 
-  const given = (answer: Answer) => Object.entries(draft.value.answers).filter(([, one]) => one === answer).map(([sign]) => sign)
-  const body = () => ({ planting_id: draft.value.planting || null, present: given('yes'), absent: given('no'), skipped: given('skip'), weather: draft.value.weather })
+  const given = (answer: Answer) =>
+    Object.entries(draft.value.answers)
+      .filter(([, one]) => one === answer)
+      .map(([sign]) => sign)
+  const body = () => ({
+    planting_id: draft.value.planting || null,
+    present: given('yes'),
+    absent: given('no'),
+    skipped: given('skip'),
+    weather: draft.value.weather,
+  })
 
   async function ask(): Promise<void> {
     const turn = ++asked
@@ -45,7 +59,9 @@ export function useScout() {
 
   function toggleWeather(word: Weather): void {
     const has = draft.value.weather.includes(word)
-    draft.value.weather = has ? draft.value.weather.filter((one) => one !== word) : [...draft.value.weather.filter((one) => one !== OPPOSITE[word]), word]
+    draft.value.weather = has
+      ? draft.value.weather.filter((one) => one !== word)
+      : [...draft.value.weather.filter((one) => one !== OPPOSITE[word]), word]
   }
 
   function clear(): void {
@@ -60,7 +76,12 @@ export function useScout() {
     if (!store.plantings.some((one) => one.id === draft.value.planting)) draft.value.planting = ''
     await ask()
   })
-  watch(() => [draft.value.planting, draft.value.answers, draft.value.weather], () => { if (signs.value) void ask() })
+  watch(
+    () => [draft.value.planting, draft.value.answers, draft.value.weather],
+    () => {
+      if (signs.value) void ask()
+    },
+  )
 
   return { draft, signs, diagnosis, failure, answer, toggleWeather, clear, given, body }
 }

@@ -1,6 +1,6 @@
 import { api, take, type SoapBench, type SoapPlan } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useWorkedOut } from '@/stores/workedOut'
+import { useWorkedOut } from '@/composables/useWorkedOut'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, watch } from 'vue'
 
@@ -17,7 +17,17 @@ export interface SoapDraft {
 }
 
 const PAUSE_MS = 50
-const START: SoapDraft = { oils: [{ oil: 'sunflower', amount: '500 g' }], alkali: 'KOH', potash: '70', purity: '', superfat: '4', mass: '', storage: '20', vessel: '', name: '' }
+const START: SoapDraft = {
+  oils: [{ oil: 'sunflower', amount: '500 g' }],
+  alkali: 'KOH',
+  potash: '70',
+  purity: '',
+  superfat: '4',
+  mass: '',
+  storage: '20',
+  vessel: '',
+  name: '',
+}
 
 /** A soap worked out while it is written; what is not begun is kept on this device. */
 export function useSoap() {
@@ -29,16 +39,44 @@ export function useSoap() {
     const oils: Record<string, string> = {}
     for (const row of one.oils) oils[row.oil] = row.amount
     return {
-      oils, alkali: one.alkali === 'blend' ? `KOH:${one.potash.trim()},NaOH` : one.alkali,
-      purity: one.purity.trim() || null, superfat: one.superfat.trim() || null, alkali_mass: one.mass.trim() || null, storage: one.storage.trim() || null, vessel: one.vessel.trim() || null,
+      oils,
+      alkali: one.alkali === 'blend' ? `KOH:${one.potash.trim()},NaOH` : one.alkali,
+      purity: one.purity.trim() || null,
+      superfat: one.superfat.trim() || null,
+      alkali_mass: one.mass.trim() || null,
+      storage: one.storage.trim() || null,
+      vessel: one.vessel.trim() || null,
     }
   })
 
-  const { answer: soap, errors, failure, workOut, soon } = useWorkedOut<SoapBench>((signal) => take(api.POST('/api/gardens/{garden}/soap', {
-    params: { path: { garden: store.id } }, body: { soap: plan.value }, signal,
-  })), PAUSE_MS)
+  const {
+    answer: soap,
+    errors,
+    failure,
+    workOut,
+    soon,
+  } = useWorkedOut<SoapBench>(
+    (signal) =>
+      take(
+        api.POST('/api/gardens/{garden}/soap', {
+          params: { path: { garden: store.id } },
+          body: { soap: plan.value },
+          signal,
+        }),
+      ),
+    PAUSE_MS,
+  )
   watch(plan, () => void soon(), { deep: true })
   void workOut()
 
-  return { draft, plan, soap, errors, failure, again: () => { draft.value = JSON.parse(JSON.stringify(START)) as SoapDraft } }
+  return {
+    draft,
+    plan,
+    soap,
+    errors,
+    failure,
+    again: () => {
+      draft.value = JSON.parse(JSON.stringify(START)) as SoapDraft
+    },
+  }
 }

@@ -5,7 +5,7 @@ import LogDialog from '@/parts/LogDialog.vue'
 import RoundActions from '@/parts/RoundActions.vue'
 import SeverityMark from '@/parts/SeverityMark.vue'
 import type { DueRound, Schemas } from '@/api/client'
-import { useTimes } from '@/stores/times'
+import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
 import { computed, ref } from 'vue'
 
@@ -16,54 +16,105 @@ const emit = defineEmits<{ changed: [] }>()
 const times = useTimes()
 const showLog = ref(false)
 const steps = computed(() => props.batch.steps)
-const plantings = computed(() => steps.value.filter((step) => step.kind === 'spray' && step.planting_id !== null).map((step) => ({ id: step.planting_id!, name: step.plants ?? '' })))
-const sprayed = computed(() => steps.value.filter((step) => step.kind === 'spray' && step.done && step.planting_id !== null).map((step) => step.planting_id!))
+const plantings = computed(() =>
+  steps.value
+    .filter((step) => step.kind === 'spray' && step.planting_id !== null)
+    .map((step) => ({ id: step.planting_id!, name: step.plants ?? '' })),
+)
+const sprayed = computed(() =>
+  steps.value.filter((step) => step.kind === 'spray' && step.done && step.planting_id !== null).map((step) => step.planting_id!),
+)
 const rinses = computed(() => steps.value.filter((step) => step.kind === 'rinse'))
 const isPart = computed(() => sprayed.value.length > 0 && sprayed.value.length < plantings.value.length)
 const title = (due: DueRound) => t('today.batch-card.round-2', { recipe: due.recipe, number: due.round.number, rounds: due.rounds })
-const late = (due: DueRound) => (due.in_days < 0 ? (due.in_days === -1 ? t('today.batch-card.since-yesterday') : t('today.batch-card.days', { inDays: -due.in_days })) : '')
-const hour = (due: DueRound) => (due.round.due_hour === null ? '' : t('today.batch-card.at-00', { dueHour: String(due.round.due_hour).padStart(2, '0') }))
-const targets = computed(() => [...new Set(props.batch.rounds.map((due) => due.target).filter((one) => one !== null))].join(t('today.batch-card.and')))
+const late = (due: DueRound) =>
+  due.in_days < 0 ? (due.in_days === -1 ? t('today.batch-card.since-yesterday') : t('today.batch-card.days', { inDays: -due.in_days })) : ''
+const hour = (due: DueRound) =>
+  due.round.due_hour === null ? '' : t('today.batch-card.at-00', { dueHour: times.hour(due.round.due_hour) })
+const targets = computed(() =>
+  [...new Set(props.batch.rounds.map((due) => due.target).filter((one) => one !== null))].join(t('today.batch-card.and')),
+)
 const toBench = computed(() => ({
-  name: 'bench', params: { recipe: props.batch.recipe_id }, query: { sprayer: props.batch.sprayer_id ?? undefined, planting: props.batch.planting_id ?? undefined },
+  name: 'bench',
+  params: { recipe: props.batch.recipe_id },
+  query: { sprayer: props.batch.sprayer_id ?? undefined, planting: props.batch.planting_id ?? undefined },
 }))
 </script>
 
 <template>
   <article class="due">
     <div class="words">
-      <h3>{{ t('today.batch-card.mix', { volume: batch.volume, recipe: batch.recipe }) }}<template v-if="targets">{{ t('today.batch-card.against', { targets }) }}</template></h3>
-      <p class="recipe"><strong>{{ batch.mix.join(t('today.batch-card.then')) }}</strong><span v-if="batch.fills">{{ t('today.batch-card.each', { fills: batch.fills }) }}</span><span v-if="batch.sprayer" class="soft"> · {{ batch.sprayer }}</span></p>
+      <h3>
+        {{ t('today.batch-card.mix', { volume: batch.volume, recipe: batch.recipe })
+        }}<template v-if="targets">{{ t('today.batch-card.against', { targets }) }}</template>
+      </h3>
+      <p class="recipe">
+        <strong>{{ batch.mix.join(t('today.batch-card.then')) }}</strong><span v-if="batch.fills">{{ t('today.batch-card.each', { fills: batch.fills }) }}</span><span v-if="batch.sprayer" class="soft"> · {{ batch.sprayer }}</span>
+      </p>
       <p v-if="batch.jars.length">{{ t('today.batch-card.from-jar', { jars: batch.jars.join(', ') }) }}</p>
-      <p class="judged"><severity-mark :severity="batch.severity" /> <span>{{ batch.headline }}</span></p>
-      <p v-if="batch.made_at" class="small"><strong>{{ t('today.batch-card.mixed', { madeAt: times.instant(batch.made_at) }) }}</strong><template v-if="batch.use_by">{{ t('today.batch-card.use-by', { useBy: times.instant(batch.use_by) }) }}</template></p>
-      <p v-if="batch.over || (batch.keeps && !batch.made_at)" class="soft small">{{ [batch.over, batch.made_at ? null : batch.keeps].filter(Boolean).join(' ') }}</p>
+      <p class="judged">
+        <severity-mark :severity="batch.severity" /> <span>{{ batch.headline }}</span>
+      </p>
+      <p v-if="batch.made_at" class="small">
+        <strong>{{ t('today.batch-card.mixed', { madeAt: times.instant(batch.made_at) }) }}</strong><template v-if="batch.use_by">{{ t('today.batch-card.use-by', { useBy: times.instant(batch.use_by) }) }}</template>
+      </p>
+      <p v-if="batch.over || (batch.keeps && !batch.made_at)" class="soft small">
+        {{ [batch.over, batch.made_at ? null : batch.keeps].filter(Boolean).join(' ') }}
+      </p>
     </div>
-    <batch-steps :steps="steps" @changed="emit('changed')" />
+    <p v-if="batch.instead" class="instead" role="alert">{{ batch.instead }}</p>
+    <batch-steps v-else :steps="steps" @changed="emit('changed')" />
     <div class="do">
-      <n-button type="warning" @click="showLog = true">{{ isPart ? t('today.batch-card.i-did-part') : t('today.batch-card.log') }}</n-button>
+      <n-button :type="batch.instead ? 'default' : 'warning'" @click="showLog = true">
+        {{
+          isPart ? t('today.batch-card.i-did-part') : t('today.batch-card.log')
+        }}
+      </n-button>
       <router-link :to="toBench">{{ t('today.batch-card.open-bench') }}</router-link>
     </div>
     <ul class="rounds">
       <li v-for="due in batch.rounds" :key="due.round.id">
         <p class="soft small">
-          <template v-if="batch.rounds.length > 1">{{ due.plantings }} · </template>{{ t('today.batch-card.round', { number: due.round.number, rounds: due.rounds, due: hour(due) }) }}<template v-if="late(due)"> · <strong class="overdue">{{ t('today.batch-card.due', { due: late(due) }) }}</strong></template><template v-if="due.round.reason"> · {{ due.round.reason }}</template>
+          <template v-if="batch.rounds.length > 1">{{ due.plantings }} · </template>{{ t('today.batch-card.round', { number: due.round.number, rounds: due.rounds, due: hour(due) })
+          }}<template v-if="late(due)">
+            · <strong class="overdue">{{ t('today.batch-card.due', { due: late(due) }) }}</strong>
+          </template><template v-if="due.round.reason"> · {{ due.round.reason }}</template>
         </p>
         <round-actions :round="due.round" :title="title(due)" :volume="due.volume" without-log @changed="emit('changed')" />
       </li>
     </ul>
-    <log-dialog v-if="showLog" v-model:shown="showLog" :rounds="batch.rounds.map((due) => due.round)" :title="batch.rounds.length === 1 ? title(batch.rounds[0]!) : batch.recipe" :volume="batch.volume" :plantings="plantings" :sprayed="sprayed" :rinse="rinses.length ? rinses.every((step) => step.done) : null" :weather="weather" @done="emit('changed')" />
+    <log-dialog
+      v-if="showLog"
+      v-model:shown="showLog"
+      :rounds="batch.rounds.map((due) => due.round)"
+      :title="batch.rounds.length === 1 ? title(batch.rounds[0]!) : batch.recipe"
+      :volume="batch.volume"
+      :plantings="plantings"
+      :sprayed="sprayed"
+      :rinse="rinses.length ? rinses.every((step) => step.done) : null"
+      :weather="weather"
+      @done="emit('changed')"
+    />
   </article>
 </template>
 
 <style scoped>
-.due { background: var(--brass-wash); border-radius: 12px; padding: 16px 18px; display: grid; gap: 14px; grid-template-columns: minmax(0, 1fr); }
-.words { display: grid; gap: 5px; }
-h3 { font-size: 19px; }
+.due {
+  background: var(--brass-wash); border-radius: var(--radius-l); padding: var(--space-7) var(--space-7); display: grid; gap:
+  var(--space-6); grid-template-columns: minmax(0, 1fr);
+}
+.words { display: grid; gap: var(--space-2); }
+h3 { font-size: var(--text-l); }
 .recipe { overflow-wrap: anywhere; }
-.judged { display: flex; gap: 10px; align-items: baseline; flex-wrap: wrap; }
+.judged { display: flex; gap: var(--space-5); align-items: baseline; flex-wrap: wrap; }
+.instead {
+  border-left: 6px solid var(--madder); background: var(--madder-wash); border-radius: var(--radius-s); padding: var(--space-4) var(--space-6);
+}
 .overdue { color: var(--madder); }
-.do { display: flex; flex-wrap: wrap; gap: 10px 18px; align-items: center; }
-.rounds { list-style: none; margin: 0; padding: 0; display: grid; gap: 8px; }
-.rounds li { display: flex; flex-wrap: wrap; gap: 4px 16px; align-items: center; justify-content: space-between; border-top: 1px solid var(--line); padding-top: 8px; }
+.do { display: flex; flex-wrap: wrap; gap: var(--space-5) var(--space-7); align-items: center; }
+.rounds { list-style: none; margin: 0; padding: 0; display: grid; gap: var(--space-4); }
+.rounds li {
+  display: flex; flex-wrap: wrap; gap: var(--space-2) var(--space-7); align-items: center; justify-content: space-between; border-top: 1px
+  solid var(--line); padding-top: var(--space-4);
+}
 </style>

@@ -1,30 +1,50 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
+import AppField from '@/parts/AppField.vue'
+import FormNotes from '@/parts/FormNotes.vue'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useSaving } from '@/stores/saving'
-import { useTimes } from '@/stores/times'
+import { useForm } from '@/composables/useForm'
+import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
-import { computed, reactive, watch } from 'vue'
+import { computed } from 'vue'
 
 /** A day's weather by hand: read off the station, or as it was heard. */
 const shown = defineModel<boolean>('shown', { required: true })
 const emit = defineEmits<{ changed: [] }>()
 const store = useGarden()
 const times = useTimes()
-const { errors, busy, attempt, done } = useSaving()
-const form = reactive({ day: '', low: '', high: '', rain: '', rain_from: 12, rain_hours: 2, wind: '', sky: 'half' as Schemas['TypedDay']['sky'] })
-watch(shown, (now) => { if (now) Object.assign(form, { day: times.todayField(), low: '', high: '', rain: '', rain_from: 12, rain_hours: 2, wind: '', sky: 'half' }); errors.value = {} })
-const units = computed(() => (store.garden?.units === 'us' ? { degrees: '°F', speed: 'mph', rain: 'in', rainHint: '0.2 in' } : { degrees: '°C', speed: store.garden?.units === 'imperial' ? 'mph' : 'km/h', rain: 'mm', rainHint: '4.5' }))
+const { values: form, errors, busy, notes, attempt, done } = useForm(shown, {
+  reload: () => emit('changed'),
+  kept: () => 'day',
+  blank: () => ({
+    day: times.todayField(),
+    low: '',
+    high: '',
+    rain: '',
+    rain_from: 12,
+    rain_hours: 2,
+    wind: '',
+    sky: 'half' as Schemas['TypedDay']['sky'],
+  }),
+})
+const units = computed(() =>
+  store.garden?.units === 'us'
+    ? { degrees: '°F', speed: 'mph', rain: 'in', rainHint: '0.2 in' }
+    : { degrees: '°C', speed: store.garden?.units === 'imperial' ? 'mph' : 'km/h', rain: 'mm', rainHint: '4.5' },
+)
 const rain = computed(() => (form.rain.trim() && units.value.rain === 'in' && !/[a-z"]/i.test(form.rain) ? `${form.rain} in` : form.rain))
 
-const save = () => attempt(async () => {
-  const change = await take(api.POST('/api/gardens/{garden}/weather/day', { params: { path: { garden: store.id } }, body: { ...form, rain: rain.value } }))
-  shown.value = false
-  done(change)
-  emit('changed')
-})
+const save = () =>
+  attempt(async () => {
+    const change = await take(
+      api.POST('/api/gardens/{garden}/weather/day', { params: { path: { garden: store.id } }, body: { ...form, rain: rain.value } }),
+    )
+    shown.value = false
+    done(change)
+    emit('changed')
+  })
 </script>
 
 <template>
@@ -32,47 +52,45 @@ const save = () => attempt(async () => {
     <p class="soft">{{ t('today.day-dialog.what-station-showed') }}</p>
     <form class="form-grid" @submit.prevent="save">
       <div class="two">
-        <div class="field">
-          <label for="day-day">{{ t('today.day-dialog.day') }}</label>
-          <input id="day-day" v-model="form.day" class="native" type="date" :aria-invalid="errors.day ? 'true' : undefined">
-          <p v-if="errors.day" class="field-error">{{ errors.day }}</p>
-        </div>
-        <div class="field">
-          <label for="day-sky">{{ t('today.day-dialog.sky') }}</label>
-          <select id="day-sky" v-model="form.sky" class="native"><option value="clear">{{ t('today.day-dialog.clear') }}</option><option value="half">{{ t('today.day-dialog.half-half') }}</option><option value="overcast">{{ t('today.day-dialog.overcast') }}</option></select>
-        </div>
-        <div class="field">
-          <label for="day-low">{{ t('today.day-dialog.lowest', { degrees: units.degrees }) }}</label>
-          <input id="day-low" v-model="form.low" class="native" inputmode="decimal" autocomplete="off" :aria-invalid="errors.low ? 'true' : undefined">
-          <p v-if="errors.low" class="field-error">{{ errors.low }}</p>
-        </div>
-        <div class="field">
-          <label for="day-high">{{ t('today.day-dialog.highest', { degrees: units.degrees }) }}</label>
-          <input id="day-high" v-model="form.high" class="native" inputmode="decimal" autocomplete="off" :aria-invalid="errors.high ? 'true' : undefined">
-          <p v-if="errors.high" class="field-error">{{ errors.high }}</p>
-        </div>
-        <div class="field">
-          <label for="day-rain">{{ t('today.day-dialog.rain-all', { rain: units.rain }) }}</label>
-          <input id="day-rain" v-model="form.rain" class="native" inputmode="decimal" autocomplete="off" :placeholder="t('today.day-dialog.none', { rainHint: units.rainHint })" :aria-invalid="errors.rain ? 'true' : undefined">
-          <p v-if="errors.rain" class="field-error">{{ errors.rain }}</p>
-        </div>
-        <div class="field">
-          <label for="day-wind">{{ t('today.day-dialog.wind', { speed: units.speed }) }}</label>
-          <input id="day-wind" v-model="form.wind" class="native" inputmode="decimal" autocomplete="off" :placeholder="t('today.day-dialog.little')" :aria-invalid="errors.wind ? 'true' : undefined">
-          <p v-if="errors.wind" class="field-error">{{ errors.wind }}</p>
-        </div>
+        <app-field id="day-day" v-slot="field" :label="t('today.day-dialog.day')" :error="errors.day">
+          <input v-bind="field" v-model="form.day" type="date" />
+        </app-field>
+        <app-field id="day-sky" v-slot="field" :label="t('today.day-dialog.sky')">
+          <select v-bind="field" v-model="form.sky">
+            <option value="clear">{{ t('today.day-dialog.clear') }}</option>
+            <option value="half">{{ t('today.day-dialog.half-half') }}</option>
+            <option value="overcast">{{ t('today.day-dialog.overcast') }}</option>
+          </select>
+        </app-field>
+        <app-field id="day-low" v-slot="field" :label="t('today.day-dialog.lowest', { degrees: units.degrees })" :error="errors.low">
+          <input v-bind="field" v-model="form.low" inputmode="decimal" />
+        </app-field>
+        <app-field id="day-high" v-slot="field" :label="t('today.day-dialog.highest', { degrees: units.degrees })" :error="errors.high">
+          <input v-bind="field" v-model="form.high" inputmode="decimal" />
+        </app-field>
+        <app-field id="day-rain" v-slot="field" :label="t('today.day-dialog.rain-all', { rain: units.rain })" :error="errors.rain">
+          <input
+            v-bind="field"
+            v-model="form.rain"
+            inputmode="decimal"
+            :placeholder="t('today.day-dialog.none', { rainHint: units.rainHint })"
+          />
+        </app-field>
+        <app-field id="day-wind" v-slot="field" :label="t('today.day-dialog.wind', { speed: units.speed })" :error="errors.wind">
+          <input v-bind="field" v-model="form.wind" inputmode="decimal" :placeholder="t('today.day-dialog.little')" />
+        </app-field>
         <template v-if="form.rain.trim()">
-          <div class="field">
-            <label for="day-from">{{ t('today.day-dialog.begins-at') }}</label>
-            <select id="day-from" v-model="form.rain_from" class="native"><option v-for="n in 24" :key="n" :value="n - 1">{{ String(n - 1).padStart(2, '0') }}:00</option></select>
-          </div>
-          <div class="field">
-            <label for="day-hours">{{ t('today.day-dialog.how-many-hours') }}</label>
-            <input id="day-hours" v-model.number="form.rain_hours" class="native" type="number" min="1" max="24" :aria-invalid="errors.rain_hours ? 'true' : undefined">
-            <p v-if="errors.rain_hours" class="field-error">{{ errors.rain_hours }}</p>
-          </div>
+          <app-field id="day-from" v-slot="field" :label="t('today.day-dialog.begins-at')">
+            <select v-bind="field" v-model="form.rain_from">
+              <option v-for="n in 24" :key="n" :value="n - 1">{{ times.hour(n - 1) }}</option>
+            </select>
+          </app-field>
+          <app-field id="day-hours" v-slot="field" :label="t('today.day-dialog.how-many-hours')" :error="errors.rain_hours">
+            <input v-bind="field" v-model.number="form.rain_hours" type="number" min="1" max="24" />
+          </app-field>
         </template>
       </div>
+      <form-notes :of="notes" />
       <div class="actions">
         <n-button type="primary" attr-type="submit" :loading="busy">{{ t('today.day-dialog.write-down') }}</n-button>
         <n-button @click="shown = false">{{ t('today.day-dialog.not-now') }}</n-button>

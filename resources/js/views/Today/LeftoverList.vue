@@ -2,8 +2,8 @@
 import { t } from '@/i18n'
 import { api, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useSaving } from '@/stores/saving'
-import { useTimes } from '@/stores/times'
+import { useSaving } from '@/composables/useSaving'
+import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
 
 /** What was left over of batches, and how to be rid of it. */
@@ -12,10 +12,11 @@ const emit = defineEmits<{ changed: [] }>()
 const store = useGarden()
 const times = useTimes()
 const { busy, attempt, done } = useSaving()
-const gone = (one: Schemas['LeftBatch']) => attempt(async () => {
-  done(await take(api.POST('/api/gardens/{garden}/batches/{batch}/gone', { params: { path: { garden: store.id, batch: one.id } } })))
-  emit('changed')
-})
+const gone = (one: Schemas['LeftBatch']) =>
+  attempt(async () => {
+    done(await take(api.POST('/api/gardens/{garden}/batches/{batch}/gone', { params: { path: { garden: store.id, batch: one.id } } })))
+    emit('changed')
+  })
 </script>
 
 <template>
@@ -24,11 +25,25 @@ const gone = (one: Schemas['LeftBatch']) => attempt(async () => {
     <ul>
       <li v-for="one in leftovers" :key="one.id">
         <div>
-          <p><strong>{{ t('today.leftover-list.of', { left: one.left, name: one.name }) }}</strong>{{ t('today.leftover-list.made', { madeAt: times.instant(one.made_at) }) }}</p>
-          <p :class="one.is_over ? 'field-error' : 'soft small'">{{ one.is_over ? t('today.leftover-list.past-its-time') : one.use_by ? t('today.leftover-list.good-until', { useBy: times.instant(one.use_by) }) : t('today.leftover-list.use-soon') }}</p>
+          <p>
+            <strong>{{ t('today.leftover-list.of', { left: one.left, name: one.name }) }}</strong>{{ t('today.leftover-list.made', { madeAt: times.instant(one.made_at) }) }}
+          </p>
+          <p :class="one.is_over ? 'field-error' : 'soft small'">
+            {{
+              one.is_over
+                ? t('today.leftover-list.past-its-time')
+                : one.use_by
+                  ? t('today.leftover-list.good-until', { useBy: times.instant(one.use_by) })
+                  : t('today.leftover-list.use-soon')
+            }}
+          </p>
           <p class="soft small">{{ one.how }}</p>
         </div>
-        <n-button size="small" :disabled="busy" :aria-label="t('today.leftover-list.gone', { name: one.name })" @click="gone(one)">{{ t('today.leftover-list.gone-2') }}</n-button>
+        <n-button size="small" :disabled="busy" :aria-label="t('today.leftover-list.gone', { name: one.name })" @click="gone(one)">
+          {{
+            t('today.leftover-list.gone-2')
+          }}
+        </n-button>
       </li>
     </ul>
   </section>

@@ -2,8 +2,8 @@
 import { t } from '@/i18n'
 import { api, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useSaving } from '@/stores/saving'
-import { useTimes } from '@/stores/times'
+import { useSaving } from '@/composables/useSaving'
+import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
 import { computed } from 'vue'
 
@@ -19,17 +19,31 @@ const times = useTimes()
 const { busy, attempt, done } = useSaving()
 const path = (task: Task) => ({ params: { path: { garden: store.id, preparation: task.preparation_id! } } })
 
-const stirred = (task: Task) => attempt(async () => {
-  const saved = await take(api.PATCH('/api/gardens/{garden}/preparations/{preparation}', { ...path(task), body: { version: task.version!, stirred: true } }))
-  done(saved.change)
-  emit('changed')
-})
-const throwAway = (task: Task) => attempt(async () => {
-  done(await take(api.DELETE('/api/gardens/{garden}/preparations/{preparation}', path(task))))
-  emit('changed')
-})
-const to = (task: Task) => (task.preparation_id ? { name: 'making', params: { preparation: task.preparation_id } } : { name: 'making', params: { preparation: '' }, query: { kind: task.making_kind ?? undefined, want: task.want ?? undefined } })
-const WORDS: Record<Task['kind'], string> = { stir: t('today.task-list.stirred'), strain: t('today.task-list.strain'), test: t('today.task-list.test'), throw: t('today.task-list.thrown-away'), use: t('today.task-list.open'), start: t('today.task-list.start') }
+const stirred = (task: Task) =>
+  attempt(async () => {
+    const saved = await take(
+      api.PATCH('/api/gardens/{garden}/preparations/{preparation}', { ...path(task), body: { version: task.version!, stirred: true } }),
+    )
+    done(saved.change)
+    emit('changed')
+  })
+const throwAway = (task: Task) =>
+  attempt(async () => {
+    done(await take(api.DELETE('/api/gardens/{garden}/preparations/{preparation}', path(task))))
+    emit('changed')
+  })
+const to = (task: Task) =>
+  task.preparation_id
+    ? { name: 'making', params: { preparation: task.preparation_id } }
+    : { name: 'making', params: { preparation: '' }, query: { kind: task.making_kind ?? undefined, want: task.want ?? undefined } }
+const WORDS: Record<Task['kind'], string> = {
+  stir: t('today.task-list.stirred'),
+  strain: t('today.task-list.strain'),
+  test: t('today.task-list.test'),
+  throw: t('today.task-list.thrown-away'),
+  use: t('today.task-list.open'),
+  start: t('today.task-list.start'),
+}
 </script>
 
 <template>
@@ -38,11 +52,32 @@ const WORDS: Record<Task['kind'], string> = { stir: t('today.task-list.stirred')
     <ul>
       <li v-for="(task, n) in tasks" :key="n" :class="task.kind">
         <div>
-          <p><router-link :to="to(task)">{{ task.what }}</router-link></p>
-          <p class="soft small">{{ task.because }}<template v-if="task.at && task.kind === 'start'">{{ t('today.task-list.by', { task: times.instant(task.at) }) }}</template></p>
+          <p>
+            <router-link :to="to(task)">{{ task.what }}</router-link>
+          </p>
+          <p class="soft small">
+            {{ task.because
+            }}<template v-if="task.at && task.kind === 'start'">{{ t('today.task-list.by', { task: times.instant(task.at) }) }}</template>
+          </p>
         </div>
-        <n-button v-if="task.kind === 'stir'" size="small" :disabled="busy" :aria-label="`${WORDS.stir}: ${task.what}`" @click="stirred(task)">{{ WORDS.stir }}</n-button>
-        <n-button v-else-if="task.kind === 'throw'" size="small" :disabled="busy" :aria-label="`${WORDS.throw}: ${task.what}`" @click="throwAway(task)">{{ WORDS.throw }}</n-button>
+        <n-button
+          v-if="task.kind === 'stir'"
+          size="small"
+          :disabled="busy"
+          :aria-label="`${WORDS.stir}: ${task.what}`"
+          @click="stirred(task)"
+        >
+          {{ WORDS.stir }}
+        </n-button>
+        <n-button
+          v-else-if="task.kind === 'throw'"
+          size="small"
+          :disabled="busy"
+          :aria-label="`${WORDS.throw}: ${task.what}`"
+          @click="throwAway(task)"
+        >
+          {{ WORDS.throw }}
+        </n-button>
         <router-link v-else class="go" :to="to(task)" :aria-label="`${WORDS[task.kind]}: ${task.what}`">{{ WORDS[task.kind] }}</router-link>
       </li>
     </ul>

@@ -5,17 +5,20 @@ import LeftoverList from './LeftoverList.vue'
 import LookList from './LookList.vue'
 import TaskList from './TaskList.vue'
 import WeatherRibbon from './WeatherRibbon.vue'
+import FirstAid from '@/parts/FirstAid.vue'
 import EmptyNote from '@/parts/EmptyNote.vue'
 import DemoDay from '@/parts/DemoDay.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import ReplanNote from '@/parts/ReplanNote.vue'
 import PageHead from '@/parts/PageHead.vue'
+import SprayedDialog from '@/parts/SprayedDialog.vue'
 import { api, take, type DueRound, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useLatest } from '@/stores/latest'
-import { useTimes } from '@/stores/times'
+import { useFreshForecast } from '@/composables/useFreshForecast'
+import { useLatest } from '@/composables/useLatest'
+import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
-import { computed, onMounted, shallowRef, useTemplateRef, watch } from 'vue'
+import { computed, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 
 const store = useGarden()
@@ -23,12 +26,21 @@ const times = useTimes()
 const router = useRouter()
 const replans = useTemplateRef('replans')
 const today = shallowRef<Schemas['Today'] | null>(null)
+const showSprayed = ref(false)
 const latest = useLatest<Schemas['Today']>()
 
 async function load(): Promise<void> {
   today.value = await latest(take(api.GET('/api/gardens/{garden}/today', { params: { path: { garden: store.id } } })))
 }
-onMounted(load)
+const ribbonOf = ref(0)
+const freshen = useFreshForecast(async () => {
+  ribbonOf.value++
+  await load()
+})
+onMounted(async () => {
+  await load()
+  await freshen()
+})
 watch(() => store.undone, load)
 
 const title = computed(() => {
@@ -37,35 +49,57 @@ const title = computed(() => {
     const next = today.value?.coming[0]
     return next ? t('today.today-view.nothing-spray-until', { dueOn: times.day(next.round.due_on) }) : t('today.today-view.nothing-spray')
   }
-  return due.length === 1 ? t('today.today-view.one-round-spray', { recipe: due[0]!.recipe }) : t('today.today-view.rounds-spray', { due: due.length })
+  return due.length === 1
+    ? t('today.today-view.one-round-spray', { recipe: due[0]!.recipe })
+    : t('today.today-view.rounds-spray', { due: due.length })
 })
 /** Each course with its next round: what the hours can be shown for. */
 const rounds = computed(() => {
   const next = [...(today.value?.due ?? []), ...(today.value?.coming ?? [])].filter((due) => due.target !== null)
-  return next.filter((due, n) => next.findIndex((one) => one.round.course_id === due.round.course_id) === n).map((due) => ({ id: due.round.id, name: t('today.today-view.remedy-against', { recipe: due.recipe, target: due.target }) }))
+  return next
+    .filter((due, n) => next.findIndex((one) => one.round.course_id === due.round.course_id) === n)
+    .map((due) => ({ id: due.round.id, name: t('today.today-view.remedy-against', { recipe: due.recipe, target: due.target }) }))
 })
 const before = computed(() => (today.value?.tasks ?? []).filter((task) => task.kind !== 'throw'))
 const after = computed(() => (today.value?.tasks ?? []).filter((task) => task.kind === 'throw'))
-const when = (round: DueRound) => (round.in_days === 1 ? t('today.today-view.tomorrow') : t('today.today-view.days', { inDays: round.in_days }))
+const when = (round: DueRound) =>
+  round.in_days === 1 ? t('today.today-view.tomorrow') : t('today.today-view.days', { inDays: round.in_days })
 </script>
 
 <template>
   <div class="today">
     <loading-note v-if="!today" :what="t('today.today-view.looking-at-day')" />
     <template v-else>
-      <page-head :title="title" :under="times.day(today.date)"><demo-day brief class="on-phone" /></page-head>
-      <weather-ribbon :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id" :rounds="rounds" @changed="replans?.load()" />
+      <page-head :title="title" :under="times.day(today.date)">
+        <n-button @click="showSprayed = true">{{ t('today.today-view.i-sprayed') }}</n-button>
+        <first-aid />
+        <demo-day brief class="on-phone" />
+      </page-head>
+      <weather-ribbon
+        :key="ribbonOf"
+        :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id"
+        :rounds="rounds"
+        @changed="replans?.load()"
+      />
       <replan-note ref="replans" @changed="load" />
       <div class="columns">
         <section :aria-label="t('today.today-view.day-order')">
           <task-list v-if="before.length" :title="t('today.today-view.made-ahead')" :tasks="before" @changed="load" />
           <section v-if="today.batches.length" aria-labelledby="spray" class="sprays">
             <h2 id="spray">{{ t('today.today-view.mix-spray') }}</h2>
-            <batch-card v-for="batch in today.batches" :key="batch.id" :batch="batch" :weather="today.weather" @changed="load().then(() => replans?.load())" />
+            <batch-card
+              v-for="batch in today.batches"
+              :key="batch.id"
+              :batch="batch"
+              :weather="today.weather"
+              @changed="load().then(() => replans?.load())"
+            />
           </section>
           <empty-note v-else :title="t('today.today-view.nothing-due-today')">
             {{ t('today.today-view.take-recipe-bench') }}
-            <template #actions><n-button type="primary" @click="router.push({ name: 'bench' })">{{ t('today.today-view.bench') }}</n-button></template>
+            <template #actions>
+              <n-button type="primary" @click="router.push({ name: 'bench' })">{{ t('today.today-view.bench') }}</n-button>
+            </template>
           </empty-note>
           <look-list v-if="today.looks.length || today.patches.length || today.inspections.length" :today="today" />
           <leftover-list v-if="today.leftovers.length" :leftovers="today.leftovers" @changed="load" />
@@ -76,11 +110,20 @@ const when = (round: DueRound) => (round.in_days === 1 ? t('today.today-view.tom
             <h2 id="coming">{{ t('today.today-view.coming') }}</h2>
             <ul class="coming">
               <li v-for="due in today.coming" :key="due.round.id">
-                <span class="day"><strong>{{ times.day(due.round.due_on, 'short') }}<template v-if="due.round.due_hour !== null">, {{ String(due.round.due_hour).padStart(2, '0') }}:00</template></strong><span class="soft small">{{ when(due) }}</span></span>
+                <span class="day"><strong>{{ times.day(due.round.due_on, 'short')
+                }}<template v-if="due.round.due_hour !== null">, {{ times.hour(due.round.due_hour) }}</template></strong><span class="soft small">{{ when(due) }}</span></span>
                 <span>
-                  <router-link :to="{ name: 'bench', params: { recipe: due.recipe_id }, query: { sprayer: due.sprayer_id ?? undefined, planting: due.planting_id ?? undefined } }">{{ due.recipe }}</router-link>
+                  <router-link
+                    :to="{
+                      name: 'bench',
+                      params: { recipe: due.recipe_id },
+                      query: { sprayer: due.sprayer_id ?? undefined, planting: due.planting_id ?? undefined },
+                    }"
+                  >{{ due.recipe }}</router-link>
                   <span v-if="due.target">{{ t('today.today-view.against-after', { target: due.target }) }}</span>
-                  <span class="soft small plantings">{{ t('today.today-view.round', { plantings: due.plantings, number: due.round.number, rounds: due.rounds }) }}</span>
+                  <span class="soft small plantings">{{
+                    t('today.today-view.round', { plantings: due.plantings, number: due.round.number, rounds: due.rounds })
+                  }}</span>
                 </span>
               </li>
             </ul>
@@ -89,8 +132,12 @@ const when = (round: DueRound) => (round.in_days === 1 ? t('today.today-view.tom
             <h2 id="last">{{ t('today.today-view.done-last') }}</h2>
             <ul class="last">
               <li v-for="entry in today.last" :key="entry.id">
-                <p><strong>{{ entry.recipe }}</strong><span v-if="entry.target">{{ t('today.today-view.against-after', { target: entry.target }) }}</span></p>
-                <p class="soft small">{{ times.instant(entry.applied_at) }}<template v-if="entry.by"> · {{ entry.by }}</template></p>
+                <p>
+                  <strong>{{ entry.recipe }}</strong><span v-if="entry.target">{{ t('today.today-view.against-after', { target: entry.target }) }}</span>
+                </p>
+                <p class="soft small">
+                  {{ times.instant(entry.applied_at) }}<template v-if="entry.by"> · {{ entry.by }}</template>
+                </p>
                 <p v-if="entry.note" class="note">{{ entry.note }}</p>
               </li>
             </ul>
@@ -99,6 +146,7 @@ const when = (round: DueRound) => (round.in_days === 1 ? t('today.today-view.tom
           </section>
         </div>
       </div>
+      <sprayed-dialog v-model:shown="showSprayed" @done="load().then(() => replans?.load())" />
     </template>
   </div>
 </template>
@@ -106,18 +154,21 @@ const when = (round: DueRound) => (round.in_days === 1 ? t('today.today-view.tom
 <style scoped>
 .on-phone { display: none; }
 @media (max-width: 760px) { .on-phone { display: flex; } }
-.today { padding: 22px 26px 48px; display: grid; gap: 20px; }
-.columns { display: grid; grid-template-columns: minmax(0, 1.9fr) minmax(0, 1fr); gap: 36px; align-items: start; }
-.columns > section, .side { display: grid; gap: 26px; grid-template-columns: minmax(0, 1fr); }
-.sprays, .side > section { display: grid; gap: 14px; grid-template-columns: minmax(0, 1fr); }
+.today { padding: var(--space-8) var(--space-9) var(--space-11); display: grid; gap: var(--space-8); }
+.columns { display: grid; grid-template-columns: minmax(0, 1.9fr) minmax(0, 1fr); gap: var(--space-10); align-items: start; }
+.columns > section, .side { display: grid; gap: var(--space-9); grid-template-columns: minmax(0, 1fr); }
+.sprays, .side > section { display: grid; gap: var(--space-6); grid-template-columns: minmax(0, 1fr); }
 ul { list-style: none; margin: 0; padding: 0; }
-.coming li { display: grid; grid-template-columns: 118px minmax(0, 1fr); gap: 12px; padding: 12px 0; border-top: 1px solid var(--line); }
+.coming li {
+  display: grid; grid-template-columns: 118px minmax(0, 1fr); gap: var(--space-6); padding: var(--space-6) 0; border-top: 1px solid
+  var(--line);
+}
 .day, .coming li > span:last-child { display: block; }
 .day span, .plantings { display: block; }
-.last li { padding: 10px 0; border-top: 1px solid var(--line); }
-.note { margin-top: 3px; }
+.last li { padding: var(--space-5) 0; border-top: 1px solid var(--line); }
+.note { margin-top: var(--space-2); }
 @media (max-width: 900px) {
-  .today { padding: 16px 16px 32px; }
+  .today { padding: var(--space-7) var(--space-7) var(--space-10); }
   .columns { grid-template-columns: minmax(0, 1fr); }
 }
 </style>

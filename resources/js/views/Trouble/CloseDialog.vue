@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
+import AppField from '@/parts/AppField.vue'
+import FormNotes from '@/parts/FormNotes.vue'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, take, type TroubleBrief } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useSaving } from '@/stores/saving'
+import { useForm } from '@/composables/useForm'
 import { NButton } from 'naive-ui'
-import { reactive, watch } from 'vue'
 
 /** Saying what it is after all, or that it is over. */
 const shown = defineModel<boolean>('shown', { required: true })
@@ -13,38 +14,50 @@ const props = defineProps<{ brief: TroubleBrief }>()
 const emit = defineEmits<{ done: [] }>()
 
 const store = useGarden()
-const { errors, busy, attempt, done } = useSaving()
-const form = reactive({ target: '', outcome: '' })
-watch(shown, (now) => {
-  if (!now) return
-  errors.value = {}
-  Object.assign(form, { target: props.brief.target ?? '', outcome: '' })
+const { values: form, version, errors, busy, notes, attempt, done } = useForm(shown, {
+  reload: () => emit('done'),
+  kept: () => `close.${props.brief.id}`,
+  blank: () => ({ target: props.brief.target ?? '', outcome: '' }),
+  version: () => props.brief.version,
 })
 
-const change = (closing: boolean) => attempt(async () => {
-  const body = { version: props.brief.version, target: form.target || null, ...(closing ? { status: 'closed' as const, outcome: form.outcome } : {}) }
-  const changed = await take(api.PATCH('/api/gardens/{garden}/troubles/{trouble}', { params: { path: { garden: store.id, trouble: props.brief.id } }, body }))
-  shown.value = false
-  done(changed)
-  emit('done')
-})
+const change = (closing: boolean) =>
+  attempt(async () => {
+    const body = {
+      version: version.value,
+      target: form.target || null,
+      ...(closing ? { status: 'closed' as const, outcome: form.outcome } : {}),
+    }
+    const changed = await take(
+      api.PATCH('/api/gardens/{garden}/troubles/{trouble}', { params: { path: { garden: store.id, trouble: props.brief.id } }, body }),
+    )
+    shown.value = false
+    done(changed)
+    emit('done')
+  })
 </script>
 
 <template>
   <app-dialog v-model:shown="shown" :title="t('trouble.close-dialog.close-correct-what')">
     <form class="form-grid" @submit.prevent="change(true)">
-      <div class="field">
-        <label for="x-target">{{ t('trouble.close-dialog.was') }}</label>
-        <select id="x-target" v-model="form.target" class="native">
+      <app-field id="x-target" v-slot="field" :label="t('trouble.close-dialog.was')">
+        <select v-bind="field" v-model="form.target">
           <option value="">{{ t('trouble.close-dialog.never-known') }}</option>
           <option v-for="one in store.knowledge.targets" :key="one.id" :value="one.id">{{ one.name }}</option>
         </select>
-      </div>
-      <div class="field"><label for="x-outcome">{{ t('trouble.close-dialog.how-ended') }}</label><input id="x-outcome" v-model="form.outcome" class="native" autocomplete="off" :placeholder="t('trouble.close-dialog.two-clean-looks')"></div>
+      </app-field>
+      <app-field id="x-outcome" v-slot="field" :label="t('trouble.close-dialog.how-ended')">
+        <input v-bind="field" v-model="form.outcome" :placeholder="t('trouble.close-dialog.two-clean-looks')" />
+      </app-field>
       <p v-for="message in errors" :key="message" class="field-error">{{ message }}</p>
+      <form-notes :of="notes" />
       <div class="actions">
         <n-button type="primary" attr-type="submit" :loading="busy">{{ t('trouble.close-dialog.over-close') }}</n-button>
-        <n-button :disabled="busy || form.target === (brief.target ?? '')" @click="change(false)">{{ t('trouble.close-dialog.only-correct-what') }}</n-button>
+        <n-button :disabled="busy || form.target === (brief.target ?? '')" @click="change(false)">
+          {{
+            t('trouble.close-dialog.only-correct-what')
+          }}
+        </n-button>
         <n-button @click="shown = false">{{ t('trouble.close-dialog.not-now') }}</n-button>
       </div>
     </form>

@@ -2,7 +2,7 @@
 import { t } from '@/i18n'
 import type { TroublePage } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useTimes } from '@/stores/times'
+import { useTimes } from '@/composables/useTimes'
 import { computed } from 'vue'
 
 /** Everything that happened, the newest first. */
@@ -11,12 +11,44 @@ const emit = defineEmits<{ deleteCount: [string] }>()
 
 const store = useGarden()
 const times = useTimes()
-interface Entry { id: string; at: string; kind: string; what: string; note: string | null; photo?: boolean; count?: boolean }
-const story = computed<Entry[]>(() => [
-  ...props.page.scoutings.map((one) => ({ id: one.id, at: one.at, kind: t('trouble.story-list.look'), what: [one.present.join(' · '), one.absent.length ? t('trouble.story-list.not-found', { absent: one.absent.join(' · ') }) : ''].filter(Boolean).join('. '), note: one.note, photo: one.has_photo })),
-  ...props.page.counts.map((one) => ({ id: one.id, at: one.at, kind: t('trouble.story-list.count'), what: `${one.level}${one.enemies === 'none' ? '' : t('trouble.story-list.natural-enemies', { enemies: one.enemies })}`, note: one.note, count: true })),
-  ...props.page.done.map((one) => ({ id: one.id, at: one.at, kind: one.kind === 'spray' ? t('trouble.story-list.spray') : t('trouble.story-list.tactic'), what: one.what, note: one.note })),
-].sort((a, b) => b.at.localeCompare(a.at)))
+interface Entry {
+  id: string
+  at: string
+  kind: string
+  what: string
+  note: string | null
+  photo?: boolean
+  count?: boolean
+}
+const story = computed<Entry[]>(() =>
+  [
+    ...props.page.scoutings.map((one) => ({
+      id: one.id,
+      at: one.at,
+      kind: t('trouble.story-list.look'),
+      what: [one.present.join(' · '), one.absent.length ? t('trouble.story-list.not-found', { absent: one.absent.join(' · ') }) : '']
+        .filter(Boolean)
+        .join('. '),
+      note: one.note,
+      photo: one.has_photo,
+    })),
+    ...props.page.counts.map((one) => ({
+      id: one.id,
+      at: one.at,
+      kind: t('trouble.story-list.count'),
+      what: `${one.level}${one.enemies === 'none' ? '' : t('trouble.story-list.natural-enemies', { enemies: one.enemies })}`,
+      note: one.note,
+      count: true,
+    })),
+    ...props.page.done.map((one) => ({
+      id: one.id,
+      at: one.at,
+      kind: one.kind === 'spray' ? t('trouble.story-list.spray') : t('trouble.story-list.tactic'),
+      what: one.what,
+      note: one.note,
+    })),
+  ].sort((a, b) => b.at.localeCompare(a.at)),
+)
 </script>
 
 <template>
@@ -26,8 +58,23 @@ const story = computed<Entry[]>(() => [
       <div class="words">
         <p>{{ entry.what }}</p>
         <p v-if="entry.note">“{{ entry.note }}”</p>
-        <a v-if="entry.photo" :href="`/api/gardens/${store.id}/scoutings/${entry.id}/photo`" target="_blank"><img :src="`/api/gardens/${store.id}/scoutings/${entry.id}/photo`" :alt="t('trouble.story-list.photo', { entry: times.instant(entry.at) })" loading="lazy"></a>
-        <p class="soft small">{{ times.instant(entry.at) }} <button v-if="entry.count" type="button" class="drop" :aria-label="t('trouble.story-list.delete-count', { entry: times.instant(entry.at) })" @click="emit('deleteCount', entry.id)">{{ t('trouble.story-list.delete') }}</button></p>
+        <a v-if="entry.photo" :href="`/api/gardens/${store.id}/scoutings/${entry.id}/photo`" target="_blank"><img
+          :src="`/api/gardens/${store.id}/scoutings/${entry.id}/photo`"
+          :alt="t('trouble.story-list.photo', { entry: times.instant(entry.at) })"
+          loading="lazy"
+        /></a>
+        <p class="soft small">
+          {{ times.instant(entry.at) }}
+          <button
+            v-if="entry.count"
+            type="button"
+            class="drop"
+            :aria-label="t('trouble.story-list.delete-count', { entry: times.instant(entry.at) })"
+            @click="emit('deleteCount', entry.id)"
+          >
+            {{ t('trouble.story-list.delete') }}
+          </button>
+        </p>
       </div>
     </li>
   </ol>
@@ -35,9 +82,15 @@ const story = computed<Entry[]>(() => [
 
 <style scoped>
 .story { list-style: none; margin: 0; padding: 0; }
-li { display: grid; grid-template-columns: 74px minmax(0, 1fr); gap: 12px; padding: 10px 0; border-top: 1px solid var(--line); }
+li {
+  display: grid; grid-template-columns: 74px minmax(0, 1fr); gap: var(--space-6); padding: var(--space-5) 0; border-top: 1px solid
+  var(--line);
+}
 .kind { font-weight: 600; }
-.words { display: grid; gap: 2px; }
-img { max-width: 220px; max-height: 160px; border-radius: 8px; display: block; }
-.drop { border: 0; background: none; color: var(--soft); text-decoration: underline; cursor: pointer; min-height: 32px; padding: 0 6px; }
+.words { display: grid; gap: var(--space-1); }
+img { max-width: 220px; max-height: 160px; border-radius: var(--radius-m); display: block; }
+.drop {
+  border: 0; background: none; color: var(--soft); text-decoration: underline; cursor: pointer; min-height: 32px; padding: 0
+  var(--space-3);
+}
 </style>

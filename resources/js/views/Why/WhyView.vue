@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { inWords } from '@/parts/grounds'
 import { t } from '@/i18n'
+import AppField from '@/parts/AppField.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, take, type Schemas } from '@/api/client'
@@ -19,7 +20,11 @@ onMounted(async () => {
   if (rule.value) document.getElementById(`rule-${rule.value}`)?.scrollIntoView({ block: 'center' })
 })
 
-const plain = (text: string) => text.toLowerCase().normalize('NFD').replace(/\p{Mn}/gu, '')
+const plain = (text: string) =>
+  text
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/\p{Mn}/gu, '')
 const found = computed(() => {
   const words = plain(wanted.value).split(/\s+/).filter(Boolean)
   return (grounds.value ?? []).filter((one) => {
@@ -41,7 +46,9 @@ const topics = computed(() => {
 <template>
   <div class="why">
     <page-head :title="t('why.why-view.why-we-say')" :under="t('why.why-view.every-rule-finding')" />
-    <p class="field search"><label for="why-search">{{ t('why.why-view.look') }}</label><input id="why-search" v-model="wanted" class="native" type="search" :placeholder="t('why.why-view.soap-bleach-bees')" autocomplete="off"></p>
+    <app-field id="why-search" v-slot="field" class="search" :label="t('why.why-view.look')">
+      <input v-bind="field" v-model="wanted" type="search" :placeholder="t('why.why-view.soap-bleach-bees')" />
+    </app-field>
     <loading-note v-if="!grounds" :what="t('why.why-view.fetching-rules')" />
     <template v-else>
       <p class="soft" aria-live="polite">{{ t('why.why-view.rules', { found: found.length, grounds: grounds.length }) }}</p>
@@ -61,12 +68,16 @@ const topics = computed(() => {
 </template>
 
 <style scoped>
-.why { padding: 22px 26px 48px; display: grid; gap: 16px; grid-template-columns: minmax(0, 860px); }
+.why {
+  padding: var(--space-8) var(--space-9) var(--space-11); display: grid; gap: var(--space-7); grid-template-columns: minmax(0, 860px);
+}
 .search { max-width: 420px; }
-ul { list-style: none; margin: 8px 0 0; padding: 0; }
-li { border-top: 1px solid var(--line); padding: 10px 12px; scroll-margin-top: 20px; overflow-wrap: anywhere; }
-li.here { background: var(--brass-wash); border-left: 5px solid var(--brass); border-radius: 0 8px 8px 0; }
-h3 { font: 600 16px/1.4 'Atkinson Hyperlegible Next', system-ui, sans-serif; }
+ul { list-style: none; margin: var(--space-4) 0 0; padding: 0; }
+li {
+  border-top: 1px solid var(--line); padding: var(--space-5) var(--space-6); scroll-margin-top: var(--space-8); overflow-wrap: anywhere;
+}
+li.here { background: var(--brass-wash); border-left: 5px solid var(--brass); border-radius: 0 var(--radius-m) var(--radius-m) 0; }
+h3 { font: 600 var(--text-m)/1.4 var(--plain); }
 h3::first-letter { text-transform: uppercase; }
-@media (max-width: 760px) { .why { padding: 16px 16px 32px; grid-template-columns: minmax(0, 1fr); } }
+@media (max-width: 760px) { .why { padding: var(--space-7) var(--space-7) var(--space-10); grid-template-columns: minmax(0, 1fr); } }
 </style>

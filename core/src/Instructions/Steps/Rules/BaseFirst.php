@@ -24,9 +24,15 @@ final class BaseFirst implements StepRule
         }
         $kept = $work->mix->baseMl - $ml - $work->steepMl();
         yield MixingStep::of(
-            'base', Message::of('step.base', ['amount' => $work->volume($ml), 'base' => $work->baseName()]),
-            $kept > 0.005 * $work->mix->baseMl ? Message::of('step.base-kept', ['kept' => $work->volume($kept), 'vessel' => $work->vesselName()]) : Message::of('step.base-why', ['vessel' => $work->vesselName()]),
-            [], [], null, $ml,
+            'base',
+            Message::of('step.base', ['amount' => $work->volume($ml), 'base' => $work->baseName()]),
+            $kept > 0.005 * $work->mix->baseMl
+                ? Message::of('step.base-kept', ['kept' => $work->volume($kept), 'vessel' => $work->vesselName()])
+                : Message::of('step.base-why', ['vessel' => $work->vesselName()]),
+            [],
+            [],
+            null,
+            $ml,
         );
     }
 

@@ -18,6 +18,11 @@ final readonly class CleanUp implements StepRule
 
     public function steps(MixingTask $work): iterable
     {
-        yield MixingStep::of('clean', Message::of('step.clean'), null, array_map(static fn (CareNote $note): Message => $note->said(), $this->care->of($work->mix, 'after')));
+        yield MixingStep::of(
+            'clean',
+            Message::of('step.clean'),
+            null,
+            array_map(static fn (CareNote $note): Message => $note->said(), $this->care->of($work->mix, 'after')),
+        );
     }
 }

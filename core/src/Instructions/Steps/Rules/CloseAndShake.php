@@ -14,7 +14,12 @@ final class CloseAndShake implements StepRule
 {
     public function steps(MixingTask $work): iterable
     {
-        $gasses = $work->has('peroxide') || ($work->has('acid') && ($work->mix->strengthOf('sodium-bicarbonate') ?? $work->mix->strengthOf('potassium-bicarbonate') ?? $work->mix->strengthOf('sodium-carbonate')) !== null);
+        $gasses =
+            $work->has('peroxide') ||
+            ($work->has('acid') &&
+                ($work->mix->strengthOf('sodium-bicarbonate') ??
+                    ($work->mix->strengthOf('potassium-bicarbonate') ?? $work->mix->strengthOf('sodium-carbonate'))) !==
+                    null);
         yield MixingStep::of(
             'mix',
             Message::of($work->has('oil') ? 'step.shake-hard' : ($work->has('soap', 'soap-solid') ? 'step.turn-over' : 'step.stir')),

@@ -27,7 +27,15 @@ final readonly class PourInOrder implements StepRule
                 yield $this->line($work, $step, $step->line);
             } elseif (! $isExtractIn) {
                 $isExtractIn = true;
-                yield MixingStep::of('extract', Message::of('step.pour-extract'), Message::of('step.pour-extract-how'), [], $work->steeped(), null, $work->steepMl());
+                yield MixingStep::of(
+                    'extract',
+                    Message::of('step.pour-extract'),
+                    Message::of('step.pour-extract-how'),
+                    [],
+                    $work->steeped(),
+                    null,
+                    $work->steepMl(),
+                );
             }
         }
     }
@@ -39,7 +47,12 @@ final readonly class PourInOrder implements StepRule
         $stock = $work->measure($line)?->stock;
         if ($stock !== null) {
             return MixingStep::of(
-                'pour', Message::of('step.pour-stock', ['use' => $stock->use->said(), 'name' => $name]), $step->how, $work->cautions($line), [$line], null,
+                'pour',
+                Message::of('step.pour-stock', ['use' => $stock->use->said(), 'name' => $name]),
+                $step->how,
+                $work->cautions($line),
+                [$line],
+                null,
                 $stock->use->amount,
             );
         }
@@ -47,14 +60,33 @@ final readonly class PourInOrder implements StepRule
             $water = $work->dissolvingMl($line);
 
             return MixingStep::of(
-                'dissolve', Message::of('step.dissolve', ['amount' => $work->amount($line), 'name' => $name, 'water' => $work->volume($water), 'base' => $work->baseName()]),
-                $step->how, [...$work->cautions($line), ...($work->isTooMuchToDissolve($line) ? [Message::of('step.too-much-to-dissolve', ['name' => $worked->line->ingredient->name])] : [])],
-                [$line], null, $water,
+                'dissolve',
+                Message::of('step.dissolve', [
+                    'amount' => $work->amount($line),
+                    'name' => $name,
+                    'water' => $work->volume($water),
+                    'base' => $work->baseName(),
+                ]),
+                $step->how,
+                [
+                    ...$work->cautions($line),
+                    ...$work->isTooMuchToDissolve($line)
+                        ? [Message::of('step.too-much-to-dissolve', ['name' => $worked->line->ingredient->name])]
+                        : [],
+                ],
+                [$line],
+                null,
+                $water,
             );
         }
 
         return MixingStep::of(
-            'pour', Message::of('step.pour', ['amount' => $work->amount($line), 'name' => $name]), $step->how, $work->cautions($line), [$line], null,
+            'pour',
+            Message::of('step.pour', ['amount' => $work->amount($line), 'name' => $name]),
+            $step->how,
+            $work->cautions($line),
+            [$line],
+            null,
             $worked->line->isPoured() ? $worked->volumeMl ?? 0.0 : 0.0,
         );
     }

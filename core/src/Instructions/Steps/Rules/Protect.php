@@ -34,11 +34,12 @@ final readonly class Protect implements StepRule
             }
         }
 
-        yield MixingStep::of(
-            'protect', Message::of('step.protect'), $said, [
-                ...array_values(array_map(static fn (Hazard $hazard): Message => $hazard->said(), $hazards)),
-                ...array_map(static fn (CareNote $note): Message => $note->said(), $this->care->of($work->mix, 'handle', isHazardous: true, isShort: true)),
-            ],
-        );
+        yield MixingStep::of('protect', Message::of('step.protect'), $said, [
+            ...array_values(array_map(static fn (Hazard $hazard): Message => $hazard->said(), $hazards)),
+            ...array_map(
+                static fn (CareNote $note): Message => $note->said(),
+                $this->care->of($work->mix, 'handle', isHazardous: true, isShort: true),
+            ),
+        ]);
     }
 }

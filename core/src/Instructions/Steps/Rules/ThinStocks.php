@@ -22,8 +22,15 @@ final class ThinStocks implements StepRule
             }
             yield MixingStep::of(
                 'thin',
-                Message::of('step.thin', ['take' => $stock->take->said(), 'name' => mb_strtolower($work->mix->lines[$line]->line->ingredient->name), 'water' => $stock->water->said()]),
-                Message::of('step.thin-why', ['left' => PreciseWords::volume($stock->leftOverMl(), $work->system), 'worst' => 100 * $stock->worst]),
+                Message::of('step.thin', [
+                    'take' => $stock->take->said(),
+                    'name' => mb_strtolower($work->mix->lines[$line]->line->ingredient->name),
+                    'water' => $stock->water->said(),
+                ]),
+                Message::of('step.thin-why', [
+                    'left' => PreciseWords::volume($stock->leftOverMl(), $work->system),
+                    'worst' => 100 * $stock->worst,
+                ]),
                 $work->cautions($line),
             );
         }

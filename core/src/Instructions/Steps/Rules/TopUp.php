@@ -19,10 +19,22 @@ final class TopUp implements StepRule
         $final = PreciseWords::volume($work->mix->finalVolume->likely, $work->system);
         if ($work->mix->recipe->basis === Basis::Final && $work->mix->lines !== []) {
             $rest = $work->firstPourMl() - BaseFirst::pouredFirst($work);
-            yield MixingStep::of('top-up', Message::of('step.top-up', ['base' => $work->baseName(), 'final' => $final]), Message::of('step.top-up-how', ['rest' => $work->volume($rest)]), [], [], null, $rest);
+            yield MixingStep::of(
+                'top-up',
+                Message::of('step.top-up', ['base' => $work->baseName(), 'final' => $final]),
+                Message::of('step.top-up-how', ['rest' => $work->volume($rest)]),
+                [],
+                [],
+                null,
+                $rest,
+            );
 
             return;
         }
-        yield MixingStep::of('level', Message::of('step.level', ['final' => $final, 'vessel' => $work->vesselName()]), Message::of('step.level-how'));
+        yield MixingStep::of(
+            'level',
+            Message::of('step.level', ['final' => $final, 'vessel' => $work->vesselName()]),
+            Message::of('step.level-how'),
+        );
     }
 }

@@ -31,7 +31,10 @@ final readonly class WhileUsing implements StepRule
                 $work->has('extract', 'milk') => Message::of('step.shake-now-and-then'),
                 default => null,
             },
-            array_map(static fn (CareNote $note): Message => $note->said(), $this->care->of($work->mix, 'spray')),
+            array_map(
+                static fn (CareNote $note): Message => $note->said(),
+                $this->care->of($work->mix, 'spray', isIndoors: $work->isIndoors),
+            ),
         );
     }
 

@@ -27,7 +27,9 @@ final readonly class BelowLevelRule implements DecisionRule
         if ($rate !== null && $sample->mean->likely > 0.0) {
             $days = log($level->likely / $sample->mean->likely) / $rate;
             if ($days <= $this->figures->soonDays && $means->untried() !== null) {
-                return $this->figures->verdict(Choice::TacticsFirst, 'soon-above', $trouble, $this->figures->lookAgain('near'), ['reached' => (int) ceil($days)]);
+                return $this->figures->verdict(Choice::TacticsFirst, 'soon-above', $trouble, $this->figures->lookAgain('near'), [
+                    'reached' => (int) ceil($days),
+                ]);
             }
         }
 

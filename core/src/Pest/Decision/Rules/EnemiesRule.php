@@ -21,7 +21,11 @@ final readonly class EnemiesRule implements DecisionRule
     {
         $times = $trouble->timesLevel();
 
-        return $trouble->enemies === EnemiesSeen::Many && $trouble->target->enemies !== [] && $trouble->trend?->grows() !== true && $times !== null && $times < $this->figures->farAbove
+        return $trouble->enemies === EnemiesSeen::Many &&
+            $trouble->target->enemies !== [] &&
+            $trouble->trend?->grows() !== true &&
+            $times !== null &&
+            $times < $this->figures->farAbove
             ? $this->figures->verdict(Choice::Leave, 'enemies', $trouble, $this->figures->lookAgain('enemies'))
             : null;
     }

@@ -24,7 +24,9 @@ final readonly class FirstTacticsRule implements DecisionRule
         $fast = $doubling !== null && $doubling < $this->figures->fastDays;
 
         return $untried !== null && ! $fast && ($times === null || $times < $this->figures->farAbove)
-            ? $this->figures->verdict(Choice::TacticsFirst, 'tactics-first', $trouble, $this->figures->lookAgain('tactics'), ['tactic' => $untried->tactic->name()])
+            ? $this->figures->verdict(Choice::TacticsFirst, 'tactics-first', $trouble, $this->figures->lookAgain('tactics'), [
+                'tactic' => $untried->tactic->name(),
+            ])
             : null;
     }
 }

@@ -20,7 +20,14 @@ final readonly class HarvestRule implements DecisionRule
     public function decide(Trouble $trouble, Means $means): ?DecisionVerdict
     {
         return $means->best() === null
-            ? $this->figures->verdict(Choice::TacticsFirst, 'harvest-first', $trouble, $this->figures->lookAgain('tactics'), ['harvest' => (int) $trouble->daysToHarvest], Severity::Caution)
+            ? $this->figures->verdict(
+                Choice::TacticsFirst,
+                'harvest-first',
+                $trouble,
+                $this->figures->lookAgain('tactics'),
+                ['harvest' => (int) $trouble->daysToHarvest],
+                Severity::Caution,
+            )
             : null;
     }
 }

@@ -29,10 +29,23 @@ final readonly class LookAlikeRule implements DecisionRule
         if ($target->hopelessFrom !== null) {
             return $trouble->value === PlantValue::Irreplaceable
                 ? $this->figures->verdict(Choice::TacticsFirst, 'kept-apart', $trouble, $this->figures->lookAgain('quiet'), $care)
-                : $this->figures->verdict(Choice::GiveUp, 'incurable', $trouble, $this->figures->lookAgain('quiet'), $care, Severity::Caution);
+                : $this->figures->verdict(
+                    Choice::GiveUp,
+                    'incurable',
+                    $trouble,
+                    $this->figures->lookAgain('quiet'),
+                    $care,
+                    Severity::Caution,
+                );
         }
         $urgent = ($means->tactics[0] ?? null)?->tactic->urgent === true;
 
-        return $this->figures->verdict($urgent ? Choice::TacticsFirst : Choice::Leave, 'no-spray-helps', $trouble, $this->figures->lookAgain('quiet'), $care);
+        return $this->figures->verdict(
+            $urgent ? Choice::TacticsFirst : Choice::Leave,
+            'no-spray-helps',
+            $trouble,
+            $this->figures->lookAgain('quiet'),
+            $care,
+        );
     }
 }

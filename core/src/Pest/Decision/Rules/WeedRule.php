@@ -26,6 +26,8 @@ final readonly class WeedRule implements DecisionRule
 
         return $untried === null
             ? $this->figures->verdict(Choice::SprayToo, 'weeds-spray', $trouble, $this->figures->lookAgain('quiet'))
-            : $this->figures->verdict(Choice::TacticsFirst, 'weeds', $trouble, $this->figures->lookAgain('quiet'), ['tactic' => $untried->tactic->name()]);
+            : $this->figures->verdict(Choice::TacticsFirst, 'weeds', $trouble, $this->figures->lookAgain('quiet'), [
+                'tactic' => $untried->tactic->name(),
+            ]);
     }
 }

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Reading\Draft;
+
+/** Units that name what they count: three cloves are of garlic. */
+final readonly class NamedByUnit
+{
+    private const ALL = [
+        'clove' => 'garlic',
+        'head' => 'garlic',
+        'onion' => 'onion',
+        'small-onion' => 'onion',
+        'large-onion' => 'onion',
+        'chilli' => 'hot-pepper',
+        'thai-chilli' => 'hot-pepper',
+        'jalapeno' => 'hot-pepper',
+        'habanero' => 'hot-pepper',
+        'lemon' => 'lemon-juice',
+        'bar' => 'bar-soap',
+    ];
+
+    /** What a whole one is counted as, where nothing is said. */
+    public const PIECES = ['hot-pepper' => ['chilli'], 'garlic' => ['clove'], 'onion' => ['onion'], 'bar-soap' => ['bar']];
+
+    /** @return string|null ingredient id; null where the unit counts anything */
+    public static function ingredient(?string $unit): ?string
+    {
+        return self::ALL[$unit ?? ''] ?? null;
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Reading\Draft;
+
+use Nebbia\Core\Reading\Words\Sentence;
+use Nebbia\Core\Reading\Words\Token;
+use Nebbia\Core\Reading\Words\TokenKind;
+
+/** An amount of something that is not known here: it is kept by the words that name it. */
+final readonly class NamelessReader
+{
+    public function __construct(
+        private Draft $draft,
+        private Peek $peek,
+        private Sentence $at,
+        /** Of the sentence in the paragraph. */
+        private int $number,
+    ) {}
+
+    /** What follows an amount and is not known: up to four words. */
+    public function read(int $n, Token $token): void
+    {
+        // "1 ml/l wetter": the rate stands between.
+        $isRate = $this->at->is($n + 1, TokenKind::Rate) && $this->at->is($n + 2, TokenKind::Word);
+        $first = $isRate || $this->at->is($n + 1, TokenKind::Of) ? $n + 2 : $n + 1;
+        $last = null;
+        for ($m = $first; $m < $first + Sentence::REACH; $m++) {
+            // "estratto di ginepro": the link is part of the name, if a word follows.
+            if ($this->at->is($m, TokenKind::Word) || ($last === $m - 1 && $this->at->is($m, TokenKind::Plant))) {
+                $last = $m;
+            } elseif ($last !== $m - 1 || ! $this->at->is($m, TokenKind::Of)) {
+                break;
+            }
+        }
+        $this->at->settle($n);
+        if ($last === null && $first === $n + 1) {
+            [$first, $last] = $this->wordsBefore($n) ?? [$first, null];
+        }
+        if ($last === null) {
+            $entry = $this->draft->entries[count($this->draft->entries) - 1] ?? null;
+            if (
+                $first > $n + 1 ||
+                $entry === null ||
+                $this->peek->unit($token->value) === 'squeeze' ||
+                $this->peek->isRough($token->value)
+            ) {
+                $this->draft->unknown[] = [$token, $token];
+                $this->draft->entry(null, $token, $this->number)->give($token);
+            } else {
+                $this->draft->unplaced[] = $token;
+            }
+
+            return;
+        }
+        $name = $this->at->joined($first, $last);
+        $this->at->settle(...range($first, $last));
+        $this->draft->unknown[] = [$token, $name];
+        $this->draft->entry(null, $name, $this->number)->give($token);
+    }
+
+    /**
+     * "decotto di assenzio, 2 cucchiai": a name that stands before its amount, with nothing else in the clause.
+     *
+     * @return array{int, int}|null
+     */
+    private function wordsBefore(int $n): ?array
+    {
+        $last =
+            $this->at->is($n - 1, TokenKind::Comma) || in_array($this->at->at($n - 1)?->text, [':', '-', '–', '('], true)
+                ? $n - 2
+                : $n - 1;
+        $first = null;
+        for ($m = $last; $m >= 0 && $m > $last - Sentence::REACH; $m--) {
+            if (! $this->at->is($m, TokenKind::Word, TokenKind::Of, TokenKind::Plant) || $this->at->isSettled($m)) {
+                break;
+            }
+            $first = $m;
+        }
+        if (
+            $first === null ||
+            ! $this->at->is($first, TokenKind::Word) ||
+            ! ($first === 0 || $this->at->is($first - 1, TokenKind::Comma, TokenKind::And))
+        ) {
+            return null;
+        }
+        $isLinked = $last < $n - 1;
+        for ($m = $first; $m <= $last; $m++) {
+            $isLinked = $isLinked || $this->at->is($m, TokenKind::Of);
+        }
+
+        return $isLinked ? [$first, $last] : null;
+    }
+}

@@ -1,0 +1,26 @@
+import { expect, mix, test } from './support/test'
+
+test('first aid is one tap away while mixing, on Today and at a bottle, with the number to call', async ({ page }) => {
+  await page.goto('/settings')
+  await page.getByLabel('Number of your poison centre').fill('+39 02 555 0100')
+  await page.getByRole('button', { name: 'Save the settings' }).click()
+  await expect(page.getByText('Settings changed')).toBeVisible()
+  const dialog = page.getByRole('dialog', { name: 'First aid' })
+  await page.goto('/')
+  await page.getByRole('button', { name: 'First aid' }).click()
+  await expect(dialog.getByRole('link', { name: 'Call +39 02 555 0100' })).toHaveAttribute('href', 'tel:+39025550100')
+  await expect(dialog).toContainText('Do not make them vomit.')
+  await page.keyboard.press('Escape')
+  await page.goto('/bench')
+  await mix(page)
+  await page.getByRole('button', { name: 'First aid' }).click()
+  await expect(dialog.getByText('In the eyes', { exact: true })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(dialog).toBeHidden()
+  // Closing it does not leave the mixing.
+  await expect(page.getByText('Step 1 of')).toBeVisible()
+  await page.goto('/pantry')
+  await page.getByRole('button', { name: /White vinegar|vinegar/i }).first().click()
+  await page.getByRole('dialog').getByRole('button', { name: 'First aid' }).click()
+  await expect(dialog).toBeVisible()
+})
