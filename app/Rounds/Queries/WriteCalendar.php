@@ -65,7 +65,10 @@ final readonly class WriteCalendar
                     $this->catalogue->say(Message::of('making.task.start', ['name' => $this->catalogue->say($batch->kind->name())])),
                     implode(
                         "\n",
-                        array_map(fn (StockNeed $need): string => "$need->for, ".$this->catalogue->hear($need->at->format('j F')), $batch->needs),
+                        array_map(
+                            fn (StockNeed $need): string => "$need->for, ".$this->catalogue->hear($need->at->format('j F')),
+                            $batch->needs,
+                        ),
                     ),
                     CarbonImmutable::createFromTimestamp($start),
                 );

@@ -101,6 +101,18 @@ final readonly class Row
         return $lists;
     }
 
+    /** @return array<string, list<string>> meaning => words */
+    public function wordsByMeaning(string $key): array
+    {
+        $row = $this->row($key);
+        $words = [];
+        foreach (array_keys($row->toArray()) as $meaning) {
+            $words[(string) $meaning] = $row->strings((string) $meaning);
+        }
+
+        return $words;
+    }
+
     /** @return array<string, string> */
     public function stringMap(string $key): array
     {

@@ -110,7 +110,7 @@ it('holds every sentence: none stands in the code', function (): void {
     $root = dirname(__DIR__, 3);
     $toMakers = ['BrokenData.php', 'UnknownMessage.php', 'DataShape.php', 'DataFolder.php', 'RuleGrounds.php', 'Pattern.php'];
     // What is read of a text, not said.
-    $readers = ['NumberParser.php', 'NumberWords.php', 'StepFinder.php', 'StockTokens.php', 'Thinning.php', 'Sentence.php', 'TwoSteps.php', 'DoubtAnswers.php', 'StrengthParser.php', 'Scanner.php', 'AmountScanner.php', 'Appraiser.php', 'LabelFindings.php', 'PlantListReader.php', 'TypedSize.php'];
+    $readers = ['NumberParser.php', 'NumberWords.php', 'StepFinder.php', 'StockTokens.php', 'Thinning.php', 'Sentence.php', 'TwoSteps.php', 'DoubtAnswers.php', 'StrengthParser.php', 'Scanner.php', 'AmountParser.php', 'OftenReader.php', 'UntilReader.php', 'AmountScanner.php', 'Appraiser.php', 'LabelFindings.php', 'PlantListReader.php', 'TypedSize.php'];
     // Units and what they are called, until those stand in the data for each language.
     $units = ['Unit.php', 'KitchenMeasure.php', 'PreciseWords.php', 'HomeUnits.php', 'HomeWords.php', 'TypedVolume.php'];
     $toMachines = ['Mishaps.php', 'WriteLabel.php', 'SafeHeaders.php', 'ShowPhotoController.php', 'UsualStrengthRule.php'];

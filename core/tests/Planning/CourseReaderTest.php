@@ -63,7 +63,7 @@ it('names the field of a course that cannot be', function (mixed $data, string $
     'no place' => [array_diff_key(courseBody(), ['place' => 1]), 'place', 'missing'],
     'a place in words' => [courseBody(['place' => 'here']), 'place', 'named values'],
     'no longitude' => [courseBody(['place' => ['lat' => 1, 'time_zone' => 'UTC']]), 'place.lon', '-180 to 180'],
-    'too high' => [courseBody(['place' => ['lat' => 1, 'lon' => 1, 'time_zone' => 'UTC', 'altitude_m' => 9000]]), 'place.altitude_m', 'metres'],
+    'too high' => [courseBody(['place' => ['lat' => 1, 'lon' => 1, 'time_zone' => 'UTC', 'altitude_m' => 9000]]), 'place.altitude_m', '412 m'],
     'a zone that is none' => [courseBody(['place' => ['lat' => 1, 'lon' => 1, 'time_zone' => 'Rome']]), 'place.time_zone', 'Europe/Rome'],
     'plantings that are none' => [courseBody(['plantings' => ['tomato']]), 'plantings.0', 'named values'],
     'no plant' => [courseBody(['plantings' => [['number' => 2]]]), 'plantings.0.plant', 'missing'],

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Reading\Often;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Nebbia\Core\Mixing\Recipe\Repeat;
+
+/** How often and until when something is done, as it was said, and the days on which that falls. */
+final readonly class Often
+{
+    public const GONE = 'gone';
+
+    public const FROST = 'frost';
+
+    /**
+     * @param  float  $everyDays  1 to 366; by weekday or month the mean
+     * @param  list<int>  $weekdays  1 is Monday; empty where it goes by days or months
+     * @param  int|null  $months  calendar months from one to the next
+     * @param  int|null  $times  1 to 100; null where the end is another
+     * @param  string|null  $last  the last day on which it may be, as 2026-06-14
+     * @param  string|null  $until  gone, frost or null
+     */
+    public function __construct(
+        public float $everyDays,
+        public array $weekdays,
+        public ?int $months,
+        public ?int $times,
+        public ?string $last,
+        public ?string $until,
+    ) {}
+
+    /** Neither a number, nor a day, nor a sign says when it ends. */
+    public function isOpen(): bool
+    {
+        return $this->times === null && $this->last === null && $this->until === null;
+    }
+
+    /** It is not every so many days: its days have to be named one by one. */
+    public function isByCalendar(): bool
+    {
+        return $this->weekdays !== [] || $this->months !== null;
+    }
+
+    /**
+     * @param  string  $first  the first day on which it may be, as 2026-05-14
+     * @param  int  $times  how many, where it does not say so itself
+     * @return list<string> soonest first; as many as were asked for, or as fit before its last day
+     */
+    public function days(string $first, int $times): array
+    {
+        $start = DateTimeImmutable::createFromFormat('!Y-m-d', $first, new DateTimeZone('UTC'));
+        $days = [];
+        $most = min($this->times ?? ($this->last === null ? $times : Repeat::MAX_TIMES), Repeat::MAX_TIMES);
+        for ($n = 0; $start !== false && count($days) < $most; $n++) {
+            $day = $this->nth($start, $n);
+            if ($day === null) {
+                continue;
+            }
+            $written = $day->format('Y-m-d');
+            if ($this->last !== null && $written > $this->last) {
+                break;
+            }
+            $days[] = $written;
+        }
+
+        return $days;
+    }
+
+    /** @return DateTimeImmutable|null null where nothing falls on the nth day that is looked at */
+    private function nth(DateTimeImmutable $start, int $n): ?DateTimeImmutable
+    {
+        if ($this->weekdays !== []) {
+            $day = $start->modify("+$n days");
+
+            return in_array((int) $day->format('N'), $this->weekdays, true) ? $day : null;
+        }
+        if ($this->months !== null) {
+            return self::monthsOn($start, $n * $this->months);
+        }
+
+        return $start->modify('+'.(int) floor($n * $this->everyDays + 1e-9).' days');
+    }
+
+    /** The same day of a later month, or its last where it has none such. */
+    public static function monthsOn(DateTimeImmutable $day, int $months): DateTimeImmutable
+    {
+        $month = (int) $day->format('n') - 1 + $months;
+        $first = $day->setDate((int) $day->format('Y') + intdiv($month, 12), $month % 12 + 1, 1);
+        $date = min((int) $day->format('j'), (int) $first->format('t'));
+
+        return $first->modify('+'.($date - 1).' days');
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+use Nebbia\Core\Reading\Often\OftenReader;
+use Nebbia\Core\Tests\Cases;
+use Symfony\Component\Yaml\Yaml;
+
+/** @return array<string, list<list<mixed>>> */
+function oftenCases(): array
+{
+    return Yaml::parseFile(__DIR__.'/often.yaml', Yaml::PARSE_DATETIME);
+}
+
+/** @param  list<mixed>  $days */
+function plainDays(array $days): array
+{
+    return array_map(static fn (mixed $day): string => $day instanceof DateTimeInterface ? $day->format('Y-m-d') : (string) $day, $days);
+}
+
+it('reads how often and until when, as it is said', function (): void {
+    $reader = Cases::get(OftenReader::class);
+    foreach (oftenCases()['read'] as [$often, $until, $means]) {
+        $read = $reader->read((string) $often, (string) $until, '2026-05-14');
+        $said = "$often | $until";
+        if (isset($means['every'])) {
+            expect($read->everyDays)->toEqualWithDelta((float) $means['every'], 1e-3, $said);
+        }
+        expect($read->months)->toBe($means['months'] ?? null, $said)
+            ->and($read->weekdays)->toBe($means['weekdays'] ?? [], $said)
+            ->and($read->until)->toBe($means['until'] ?? null, $said)
+            ->and($read->last ?? null)->toBe(isset($means['last']) ? plainDays([$means['last']])[0] : $read->last, $said);
+        if (isset($means['days'])) {
+            expect($read->days('2026-05-14', 99))->toBe(plainDays($means['days']), $said);
+        }
+    }
+});
+
+it('says which of the two fields cannot be read', function (): void {
+    foreach (oftenCases()['refused'] as [$often, $until, $field]) {
+        [$named, $said] = Cases::complaint(static fn () => Cases::get(OftenReader::class)->read((string) $often, plainDays([$until])[0], '2026-05-14'));
+        expect($named)->toBe($field, "$often | ".plainDays([$until])[0])->and($said)->not->toBe('');
+    }
+});
+
+it('gives days that rise, begin no sooner than the first and end no later than the last', function (): void {
+    $reader = Cases::get(OftenReader::class);
+    foreach (oftenCases()['read'] as [$often, $until]) {
+        foreach (['2026-01-31', '2028-02-29', '2026-12-30'] as $first) {
+            $read = $reader->read((string) $often, plainDays([$until])[0] === '2026-05-28' ? '5' : plainDays([$until])[0], $first);
+            $days = $read->days($first, 9);
+            $sorted = $days;
+            sort($sorted);
+            expect($days)->toBe($sorted)->and(array_unique($days))->toBe($days)
+                ->and(min([...$days, '9999']) >= $first)->toBeTrue("$often $until $first")
+                ->and($read->last === null || max([...$days, '']) <= $read->last)->toBeTrue("$often $until $first");
+        }
+    }
+});
+
+it('goes by calendar months, and by the last day where a month is short', function (): void {
+    expect(Cases::get(OftenReader::class)->read('monthly', '3', '2026-01-31')->days('2026-01-31', 3))
+        ->toBe(['2026-01-31', '2026-02-28', '2026-03-31']);
+});
