@@ -25,6 +25,7 @@ use Nebbia\Core\Target\Targets;
  * @property int $every_days
  * @property int $times
  * @property CarbonImmutable $starts_on
+ * @property string|null $until gone or frost: what ends it before its rounds are done
  * @property array<int, string>|null $products line of the recipe => the bottle that is taken for it
  * @property-read Recipe $recipe
  * @property-read Recipe|null $other
@@ -32,7 +33,7 @@ use Nebbia\Core\Target\Targets;
  */
 final class Course extends HouseholdModel
 {
-    protected $attributes = ['purpose' => 'outbreak', 'other_recipe_id' => null];
+    protected $attributes = ['purpose' => 'outbreak', 'other_recipe_id' => null, 'until' => null];
 
     protected function readable(): array
     {

@@ -157,6 +157,24 @@ final class Garden extends HouseholdModel
         return $this->hasMany(Look::class)->orderByDesc('put_on_at')->orderByDesc('id');
     }
 
+    /** @return HasMany<Glance, $this> the newest first */
+    public function glances(): HasMany
+    {
+        return $this->hasMany(Glance::class)->orderByDesc('seen_at')->orderByDesc('id');
+    }
+
+    /** @return HasMany<Photo, $this> the oldest first */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(Photo::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Chore, $this> what is due first, first; what is over, last */
+    public function chores(): HasMany
+    {
+        return $this->hasMany(Chore::class)->orderByRaw('next_on is null')->orderBy('next_on')->orderBy('id');
+    }
+
     /** @return HasMany<Sprayer, $this> */
     public function sprayers(): HasMany
     {

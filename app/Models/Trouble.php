@@ -23,6 +23,7 @@ use Nebbia\Core\Target\Targets;
  * @property-read Planting $planting
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Count> $counts
  * @property-read \Illuminate\Database\Eloquent\Collection<int, TacticUse> $tacticUses
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Glance> $glances
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Scouting> $scoutings
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Course> $courses
  */
@@ -61,6 +62,12 @@ final class Trouble extends HouseholdModel
     public function tacticUses(): HasMany
     {
         return $this->hasMany(TacticUse::class)->orderBy('done_at');
+    }
+
+    /** @return HasMany<Glance, $this> */
+    public function glances(): HasMany
+    {
+        return $this->hasMany(Glance::class)->orderBy('seen_at')->orderBy('id');
     }
 
     /** @return HasMany<Scouting, $this> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Bench\SprayHistory;
+use App\Chores\Queries\ChoreDays;
 use App\Core\CompiledData;
 use App\Database\ImmediateConnector;
 use App\Database\SchemaNumber;
@@ -68,6 +69,7 @@ final class NebbiaServiceProvider extends ServiceProvider
         $this->app->scoped(ForecastProvider::class, static fn (): ForecastProvider => new NotedWeather(new StandInForecast()));
         $this->app->scoped(AtHome::class);
         $this->app->scoped(SprayHistory::class);
+        $this->app->scoped(ChoreDays::class);
         $this->app->scoped(Household::class);
     }
 

@@ -34,5 +34,7 @@ final readonly class CourseDraft
         public array $rounds = [],
         public Purpose $purpose = Purpose::Outbreak,
         public ?Recipe $other = null,
+        /** gone or frost: what ends it before its rounds are done. */
+        public ?string $until = null,
     ) {}
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Chores\Queries\ChoreDays;
 use App\Models\Course;
 use App\Models\Garden;
 use App\Models\Planting;
@@ -16,7 +17,6 @@ use Nebbia\Core\Mixing\Mixer;
 use Nebbia\Core\Planning\Course\Course as CoreCourse;
 use Nebbia\Core\Planning\Course\CoursePlanting;
 use Nebbia\Core\Planning\Course\FreeHours;
-use Nebbia\Core\Planning\Course\PlantCare;
 use Nebbia\Core\Planning\Course\Purpose;
 use Nebbia\Core\Planning\Hour\SprayTime;
 use Nebbia\Core\Plant\Settling;
@@ -32,6 +32,7 @@ final readonly class CourseInCore
         private Household $household,
         private Settling $settling,
         private SprayWindows $windows,
+        private ChoreDays $chores,
     ) {}
 
     /**
@@ -107,7 +108,7 @@ final readonly class CourseInCore
                 $planting->indoors,
                 $planting->in_flower || $planting->stage === Stage::Flowering->value,
                 ($planting->harvest_on?->toDateString() ?? '') < $from ? null : $planting->harvest_on?->toDateString(),
-                PlantCare::read($planting->care, 'care'),
+                $this->chores->careOf($planting),
                 $planting->moved_on === null ? null : $this->settling->day($planting->moved_on->toDateString()),
                 $planting->sunny_window,
             );

@@ -44,7 +44,7 @@ final readonly class ShowPlot
         $troubles = $garden
             ->troubles()
             ->where('status', TroubleStatus::Open)
-            ->with(['planting.zone', 'counts', 'tacticUses'])
+            ->with(['planting.zone', 'counts', 'tacticUses', 'glances'])
             ->get()
             ->groupBy('planting_id');
         $treated = $this->lastTreatments($garden);

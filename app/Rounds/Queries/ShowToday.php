@@ -20,12 +20,15 @@ use App\Rounds\Resources\DuePatchResource;
 use App\Rounds\Resources\DueRoundResource;
 use App\Rounds\Resources\RoundResource;
 use App\Rounds\Resources\TodayResource;
+use App\Rounds\Resources\WaitingRoundResource;
 use App\Scouting\Queries\DescribeTrouble;
 use App\Scouting\Queries\ListInspections;
 use App\Scouting\Resources\TroubleBriefResource;
 use App\Weather\WeatherThen;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Measure\PreciseWords;
+use Nebbia\Core\Planning\Day\DueOnPlants;
+use Nebbia\Core\Planning\Day\OncePerPlant;
 use Nebbia\Core\Target\Targets;
 use Nebbia\Core\Weather\WeatherUnits;
 
@@ -48,6 +51,8 @@ final readonly class ShowToday
         private ShowDay $day,
         private ListLeftovers $leftovers,
         private WeatherThen $weather,
+        private ListLooks $glances,
+        private OrderDay $order,
     ) {}
 
     public function __invoke(Garden $garden): TodayResource
@@ -62,11 +67,21 @@ final readonly class ShowToday
             ->get();
         $all = $rounds->map(fn (Round $round): array => $this->due($garden, $round, $today));
         $due = array_values($all->map(static fn (array $one): DueRoundResource => $one[1])->all());
+        $turns = $this->turns($garden, $all->all());
+        $isNow = static fn (DueRoundResource $round): bool => $round->in_days <= 0 && in_array($round->round->id, $turns->now, true);
         $last = $garden->applications()->with('batch')->limit(self::LAST_DONE)->get();
+
+        $batches = ($this->day)($garden, array_values($all->filter(static fn (array $one): bool => $isNow($one[1]))->all()));
+        [$looks, $patches, $tasks] = [$this->looks($garden, $today->toDateString()), $this->patches($garden), ($this->tasks)($garden)];
+        $inspections = ($this->inspections)($garden, $last);
+        $byId = [];
+        foreach ($all as [$round]) {
+            $byId[$round->id] = $round;
+        }
 
         return new TodayResource(
             $today->toDateString(),
-            array_values(array_filter($due, static fn (DueRoundResource $round): bool => $round->in_days <= 0)),
+            array_values(array_filter($due, $isNow)),
             array_slice(
                 array_values(array_filter($due, static fn (DueRoundResource $round): bool => $round->in_days > 0)),
                 0,
@@ -75,14 +90,67 @@ final readonly class ShowToday
             array_values(
                 $last->map(static fn (Application $entry): ApplicationResource => ApplicationResource::of($entry, $garden->units))->all(),
             ),
-            $this->looks($garden, $today->toDateString()),
-            $this->patches($garden),
-            ($this->tasks)($garden),
-            ($this->inspections)($garden, $last),
-            ($this->day)($garden, array_values($all->filter(static fn (array $one): bool => $one[1]->in_days <= 0)->all())),
+            $looks,
+            $patches,
+            $tasks,
+            $inspections,
+            $batches,
             ($this->leftovers)($garden),
             WeatherThen::said($this->weather->at($garden, $garden->now()), WeatherUnits::of($garden->units)),
+            ($this->order)($garden, $batches, $byId, ($this->glances)($garden, $inspections, $looks), $patches, $tasks),
+            $this->waiting($due, $turns),
         );
+    }
+
+    /**
+     * Which of the rounds that are due are today's, so that no plant is due twice.
+     *
+     * @param  array<array-key, array{Round, DueRoundResource, array<string, mixed>}>  $all
+     */
+    private function turns(Garden $garden, array $all): OncePerPlant
+    {
+        $due = [];
+        foreach ($all as [$round, $shown]) {
+            if ($shown->in_days <= 0) {
+                $due[] = new DueOnPlants(
+                    $round->id,
+                    $round->course_id,
+                    $round->due_on->toDateString(),
+                    $round->dueAt($garden->time_zone)->hour,
+                    array_values($round->open()->map(static fn (Planting $one): string => $one->id)->all()),
+                );
+            }
+        }
+        $sprayed = [];
+        $midnight = $garden->localNow()->startOfDay()->utc();
+        foreach ($due === [] ? [] : $garden->applications()->where('applied_at', '>=', $midnight)->get(['id', 'garden_id', 'planting_ids']) as $one) {
+            array_push($sprayed, ...$one->planting_ids);
+        }
+
+        return OncePerPlant::of($due, $sprayed);
+    }
+
+    /**
+     * @param  list<DueRoundResource>  $due
+     * @return list<WaitingRoundResource>
+     */
+    private function waiting(array $due, OncePerPlant $turns): array
+    {
+        $byId = [];
+        foreach ($due as $one) {
+            $byId[$one->round->id] = $one;
+        }
+        $waiting = [];
+        foreach ($turns->waits as $id => $for) {
+            $other = $byId[$for] ?? null;
+            $waiting[] = new WaitingRoundResource($byId[$id], match (true) {
+                $other === null => Say::it('day.waits-sprayed'),
+                $other->round->course_id === $byId[$id]->round->course_id => Say::it('day.waits-course'),
+                default => Say::it('day.waits-for', ['recipe' => $other->recipe]),
+            });
+        }
+
+        return $waiting;
     }
 
     /** @return list<TroubleBriefResource> open troubles whose next look is due, the longest due first */
@@ -91,7 +159,7 @@ final readonly class ShowToday
         $open = $garden
             ->troubles()
             ->where('status', TroubleStatus::Open)
-            ->with(['planting.zone', 'counts', 'tacticUses'])
+            ->with(['planting.zone', 'counts', 'tacticUses', 'glances'])
             ->get();
         $briefs = $open->map(fn (Trouble $trouble): TroubleBriefResource => $this->troubles->brief($garden, $trouble));
 

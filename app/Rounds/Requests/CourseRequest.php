@@ -19,6 +19,7 @@ use Illuminate\Validation\ValidationException;
 use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Mixing\Recipe\Repeat;
 use Nebbia\Core\Planning\Course\Purpose;
+use Nebbia\Core\Reading\Often\Often;
 use Nebbia\Core\Target\Targets;
 use OpenApi\Attributes as OA;
 
@@ -34,6 +35,7 @@ final class CourseRequest extends TypedRequest
         'volume' => 'As typed; the sprayer\'s usable volume if left out.',
         'products' => 'Bottles taken for lines of the recipe.',
         'rounds' => 'Where they are not evenly spaced.',
+        'until' => 'What ends it before its rounds are done: gone, or frost.',
         'all_the_same' => 'What does not go together has been said, and it is to be planned.',
         'other_recipe_id' => 'A remedy that takes turns with the first.',
     ];
@@ -59,6 +61,7 @@ final class CourseRequest extends TypedRequest
             'rounds.*.day' => ['required', 'date_format:Y-m-d', 'distinct'],
             'rounds.*.hour' => ['nullable', 'integer', 'between:0,23'],
             'purpose' => ['nullable', Rule::enum(Purpose::class)],
+            'until' => ['nullable', Rule::in([Often::GONE, Often::FROST])],
             'all_the_same' => ['nullable', 'boolean'],
             'other_recipe_id' => ['nullable', 'string', 'different:recipe_id'],
         ];
@@ -103,7 +106,9 @@ final class CourseRequest extends TypedRequest
         $recipes = $other === null ? [$recipe] : [$recipe, $other];
         $purpose = $this->enum('purpose', Purpose::class) ?? Purpose::Outbreak;
         $refuse($garden, $recipes, $plantings, $target, $mix->finalVolume->likely, $sprayer, $startsOn, $purpose);
-        if ($rounds === [] && ! $this->boolean('all_the_same')) {
+        // Days that somebody named are set by hand; a suggestion has hours.
+        $isByHand = array_filter($rounds, static fn (array $one): bool => $one[1] !== null) === [];
+        if ($isByHand && ! $this->boolean('all_the_same')) {
             $refuse->byHand($garden, $recipes, $plantings, $target, $mix->finalVolume->likely, $repeat, $startsOn);
         }
         $draft = new CourseDraft(
@@ -119,6 +124,7 @@ final class CourseRequest extends TypedRequest
             $rounds,
             $purpose,
             $other,
+            $this->filled('until') ? $this->string('until')->toString() : null,
         );
 
         return static fn (): Course => $plan($garden, $draft);

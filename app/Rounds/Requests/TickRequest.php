@@ -19,7 +19,7 @@ final class TickRequest extends TypedRequest
     public function rules(): array
     {
         return [
-            'step' => ['required', 'string', 'max:120', 'regex:/^(mix|spray|rinse|leftover|clean):[a-zA-Z0-9:]+$/'],
+            'step' => ['required', 'string', 'max:120', 'regex:/^(mix|spray|rinse|leftover|clean|water):[a-zA-Z0-9:]+$/'],
             'done' => ['required', 'boolean'],
         ];
     }

@@ -22,6 +22,8 @@ final readonly class TodayResource
      * @param  list<DayBatchResource>  $batches
      * @param  list<LeftBatchResource>  $leftovers
      * @param  list<TroubleBriefResource>  $looks troubles to look at again
+     * @param  list<JobResource>  $jobs
+     * @param  list<WaitingRoundResource>  $waiting
      */
     public function __construct(
         #[OA\Property(format: 'date')] public string $date,
@@ -49,5 +51,14 @@ final readonly class TodayResource
         public array $batches,
         #[OA\Property(items: new OA\Items(ref: LeftBatchResource::class))] public array $leftovers,
         #[OA\Property(description: 'In this hour, as far as it is known: it goes into the log.')] public ?string $weather,
+        #[
+            OA\Property(description: 'What there is to do today, one thing after the other.', items: new OA\Items(ref: JobResource::class)),
+        ]
+        public array $jobs,
+        #[OA\Property(
+            description: 'Rounds that are due, but not on the same day as others on their plants.',
+            items: new OA\Items(ref: WaitingRoundResource::class),
+        )]
+        public array $waiting,
     ) {}
 }

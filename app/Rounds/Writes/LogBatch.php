@@ -27,6 +27,7 @@ final readonly class LogBatch
         private Household $household,
         private KeepingTimes $keepingTimes,
         private Mixer $mixer,
+        private GoOn $goOn,
     ) {}
 
     /**
@@ -77,6 +78,7 @@ final readonly class LogBatch
                 'done_planting_ids' => $isDone ? [] : array_values(array_unique(array_filter($done, is_string(...)))),
                 'status' => $isDone ? RoundStatus::Done : RoundStatus::Planned,
             ]);
+            ($this->goOn)($garden, $round->course, $at);
         }
 
         return $batch;

@@ -26,6 +26,7 @@ final readonly class PlanCourse
             'products' => $draft->products === [] ? null : $draft->products,
             'every_days' => (int) round($draft->repeat->everyDays),
             'times' => $draft->repeat->times,
+            'until' => $draft->until,
             'starts_on' => $draft->startsOn->toDateString(),
         ]);
         $course->plantings()->attach($draft->plantings->pluck('id'));

@@ -26,7 +26,7 @@ final class ListTroublesController extends Controller
     )]
     public function __invoke(Garden $garden, DescribeTrouble $describe): JsonResponse
     {
-        $with = ['planting.zone', 'counts', 'tacticUses'];
+        $with = ['planting.zone', 'counts', 'tacticUses', 'glances'];
         $troubles = $garden
             ->troubles()
             ->where('status', TroubleStatus::Open)

@@ -23,7 +23,7 @@ final readonly class DescribeTrouble
 {
     public function __construct(private AssessTrouble $assess, private Catalogue $catalogue) {}
 
-    /** Planting with zone, counts and tacticUses must be loaded. */
+    /** Planting with zone, counts, tacticUses and glances must be loaded. */
     public function brief(Garden $garden, Trouble $trouble): TroubleBriefResource
     {
         $target = $this->assess->target($trouble);
@@ -90,6 +90,8 @@ final readonly class DescribeTrouble
     public function lookAgainOn(Garden $garden, Trouble $trouble, Decision $decision): string
     {
         $last = $trouble->counts->last()?->counted_at;
+        $glance = $trouble->glances->last()?->seen_at;
+        $last = $glance !== null && ($last === null || $glance > $last) ? $glance : $last;
         if ($last === null && ($decision->choice === Choice::GiveUp || $this->assess->target($trouble)?->watchUntil === null)) {
             $last =
                 $trouble->tacticUses->last()->done_at ?? CarbonImmutable::parse($trouble->noticed_on->toDateString(), $garden->time_zone);

@@ -29,7 +29,7 @@ final readonly class ListInspections
         foreach ($last as $entry) {
             $hours = $this->after->hours(array_keys($entry->doses));
             $at = $entry->applied_at->addHours((int) $hours);
-            if ($entry->planting_ids !== [] && $at <= $now && $at > $now->subDays(self::ASKED)) {
+            if ($at <= $now && $at > $now->subDays(self::ASKED)) {
                 $due[] = [$entry, (int) $hours];
             }
         }
@@ -37,26 +37,34 @@ final readonly class ListInspections
             $due === [] ? [] : $this->seen($garden, min(array_map(static fn (array $one): CarbonImmutable => $one[0]->applied_at, $due)));
         $list = [];
         foreach ($due as [$entry, $hours]) {
-            foreach ($entry->planting_ids as $planting) {
-                if (($seen[$planting] ?? '') > $entry->applied_at->toDateTimeString()) {
+            foreach ([...$entry->planting_ids, $entry->id] as $one) {
+                if (($seen[$one] ?? '') > $entry->applied_at->toDateTimeString()) {
                     continue 2;
                 }
             }
             $names = $entry->snapshot['planting_names'] ?? [];
+            $recipe = is_array($entry->snapshot['recipe'] ?? null) ? $entry->snapshot['recipe'] : [];
             $list[] = new DueInspectionResource(
                 $entry->id,
-                $entry->planting_ids[0],
+                $entry->planting_ids[0] ?? null,
                 is_array($names) ? implode(', ', array_filter($names, is_string(...))) : '',
                 is_string($entry->snapshot['recipe_name'] ?? null) ? $entry->snapshot['recipe_name'] : '',
                 $entry->applied_at->toIso8601ZuluString(),
                 $hours,
+                $entry->planting_ids,
+                is_string($entry->snapshot['target'] ?? null) ? $entry->snapshot['target'] : null,
+                is_string($recipe['use'] ?? null) ? $recipe['use'] : null,
+                implode(', ', array_map(
+                    static fn (string $name): string => (string) preg_replace('/^\d+ × /u', '', $name),
+                    is_array($names) ? array_values(array_filter($names, is_string(...))) : [],
+                )),
             );
         }
 
         return $list;
     }
 
-    /** @return array<string, string> planting => when it was looked at or counted last, UTC */
+    /** @return array<string, string> planting, or spray on something else => when it was looked at or counted last, UTC */
     private function seen(Garden $garden, CarbonImmutable $since): array
     {
         $looks = $garden
@@ -78,8 +86,21 @@ final readonly class ListInspections
             ->selectRaw('troubles.planting_id, max(counts.created_at) as at')
             ->pluck('at', 'planting_id')
             ->all();
+        $glances = [];
+        foreach (['planting_id', 'application_id'] as $of) {
+            $glances[] = $garden
+                ->glances()
+                ->toBase()
+                ->whereNotNull($of)
+                ->where('created_at', '>', $since)
+                ->reorder()
+                ->groupBy($of)
+                ->selectRaw("$of, max(created_at) as at")
+                ->pluck('at', $of)
+                ->all();
+        }
         $seen = [];
-        foreach ([$looks, $counts] as $some) {
+        foreach ([$looks, $counts, ...$glances] as $some) {
             foreach ($some as $planting => $at) {
                 if (is_string($at)) {
                     $seen[(string) $planting] = max($seen[(string) $planting] ?? '', $at);

@@ -62,7 +62,7 @@ final readonly class ShowTrouble
 
     public function __invoke(Garden $garden, Trouble $trouble): TroublePageResource
     {
-        $trouble->load(['planting.zone', 'counts', 'tacticUses', 'scoutings']);
+        $trouble->load(['planting.zone', 'counts', 'tacticUses', 'glances', 'scoutings']);
         $target = $this->assess->target($trouble);
         $decision = $this->assess->decide($garden, $trouble);
 

@@ -11,7 +11,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 
 /** A photo, scaled down by the browser before it comes; it stays on this machine. */
-final class PhotoRequest extends TypedRequest
+class PhotoRequest extends TypedRequest
 {
     /** The longer side, in pixels. A browser that has not scaled it down is refused. */
     public const MOST_PIXELS = 1600;

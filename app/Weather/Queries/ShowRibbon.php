@@ -5,24 +5,20 @@ declare(strict_types=1);
 namespace App\Weather\Queries;
 
 use App\Core\Say;
-use App\Making\Queries\TakeFromShelf;
 use App\Models\Garden;
 use App\Models\Round;
 use App\Models\RoundStatus;
-use App\Rounds\CourseInCore;
 use App\Settings\AtHome;
 use App\Weather\ForecastProvider;
 use App\Weather\Resources\RibbonHourResource;
 use App\Weather\Resources\RibbonResource;
 use Carbon\CarbonImmutable;
-use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Judgement\Hour\SprayWindows;
 use Nebbia\Core\Planning\Course\Course;
 use Nebbia\Core\Planning\Hour\HourWord;
 use Nebbia\Core\Planning\Hour\JudgedHour;
 use Nebbia\Core\Planning\Hour\SlotFinder;
-use Nebbia\Core\Planning\Round\Planner;
 use Nebbia\Core\Planning\Round\RoundWords;
 use Nebbia\Core\Weather\Climate;
 use Nebbia\Core\Weather\Forecast;
@@ -34,18 +30,13 @@ final readonly class ShowRibbon
 {
     private const HOURS = 72;
 
-    /** Looked at beyond them, as rain after an hour counts. */
-    private const BEYOND = 24;
-
     /** By the garden's clocks: between them a round is thought of. */
     private const FREE = [5, 22];
 
     public function __construct(
         private ForecastProvider $provider,
-        private CourseInCore $courses,
-        private Planner $planner,
+        private JudgeHours $hours,
         private Catalogue $catalogue,
-        private TakeFromShelf $fromShelf,
         private SprayWindows $windows,
     ) {}
 
@@ -56,17 +47,13 @@ final readonly class ShowRibbon
             return new RibbonResource(null, null, null, null, $this->provider->name($garden), [], Say::it('ribbon.write-down-settings'));
         }
         $now = $garden->now();
-        $from = $now->getTimestamp() - ($now->getTimestamp() % Forecast::HOUR);
-        $forecast = $this->provider->forecast($garden, $from, $from + (self::HOURS + self::BEYOND) * Forecast::HOUR);
+        $forecast = $this->hours->forecast($garden, self::HOURS);
         $round = $this->round($garden, $roundId);
-        $course = $round === null ? null : $this->course($garden, $round, $now);
+        $course = $round === null ? null : $this->hours->course($garden, $round, $now);
         if ($round === null || $course === null) {
             return new RibbonResource(null, null, null, null, $this->provider->name($garden), [], Say::it('ribbon.plan-round-against'));
         }
-        $judged = [];
-        foreach ($this->planner->hours($course, $forecast, $from, $from + self::HOURS * Forecast::HOUR) as $hour) {
-            $judged[] = $hour;
-        }
+        $judged = $this->hours->hours($garden, $course, $forecast, self::HOURS);
         $units = WeatherUnits::of($garden->units);
         $words = new RoundWords($this->catalogue, $units);
         $best = $this->best($judged, $garden, $course->isIndoors() ? null : $forecast);
@@ -97,26 +84,6 @@ final readonly class ShowRibbon
             ->with(['course.recipe', 'course.other', 'course.plantings', 'course.sprayer']);
 
         return $id === null ? $rounds->first() : $rounds->findOrFail($id);
-    }
-
-    private function course(Garden $garden, Round $round, CarbonImmutable $now): ?Course
-    {
-        try {
-            [$body] = ($this->fromShelf)($garden, $round->remedy()->body, $now);
-
-            return $this->courses->of(
-                $garden,
-                $round->course_id,
-                [$body],
-                $round->open(),
-                $round->course->target,
-                $now->setTimezone($garden->time_zone)->toDateString(),
-                $round->course->sprayer_id,
-                $round->course->volume_ml,
-            );
-        } catch (BadInput) {
-            return null;
-        }
     }
 
     /**

@@ -244,6 +244,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/chores": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listChores"];
+        put?: never;
+        post: operations["addChore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/chores/{chore}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["deleteChore"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/chores/{chore}/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["doChore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/plantings": {
         parameters: {
             query?: never;
@@ -516,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/glances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addGlance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/plantings/{planting}/looks": {
         parameters: {
             query?: never;
@@ -526,6 +590,22 @@ export interface paths {
         get: operations["showLooks"];
         put?: never;
         post: operations["addLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addPhoto"];
         delete?: never;
         options?: never;
         head?: never;
@@ -556,6 +636,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["listApplications"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showNotePhoto"];
         put?: never;
         post?: never;
         delete?: never;
@@ -926,6 +1022,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["postponeRound"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/often": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readOften"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2044,6 +2156,56 @@ export interface components {
             steps: string[];
             makes: string;
         };
+        /** @description A job of the calendar: what, on what, how often, from when, until when. */
+        NewChore: {
+            /** @enum {string} */
+            kind: "feed" | "water" | "other";
+            /** @description In the household's words: nettle feed, prune the side shoots. */
+            what?: string | null;
+            planting_id?: string | null;
+            /** @description In words: every 2 weeks, every Monday and Thursday, monthly until September. */
+            often: string;
+            /** @description Its end in words, where how often does not say it. */
+            until?: string | null;
+            /** @description Whether water goes over the leaves. */
+            from_above?: boolean | null;
+            /**
+             * Format: date
+             * @description The first day on which it may be; today if left out.
+             */
+            starts_on?: string | null;
+        };
+        DoChore: {
+            version: number;
+            /** @description It is not done this time. */
+            left?: boolean | null;
+        };
+        /** @description A job of the calendar. */
+        Chore: {
+            id: string;
+            version: number;
+            /** @enum {string} */
+            kind: "feed" | "water" | "other";
+            /** @description What, and on what. */
+            said: string;
+            what: string;
+            planting_id: string | null;
+            /** @description As it was said. */
+            often: string;
+            until: string | null;
+            from_above: boolean;
+            /**
+             * Format: date
+             * @description Null once it is over.
+             */
+            next_on: string | null;
+            /** Format: date */
+            done_on: string | null;
+        };
+        SavedChore: {
+            chore: components["schemas"]["Chore"];
+            change: components["schemas"]["Change"];
+        };
         ReadGrowing: {
             /** @description As it is said or pasted: "12 tomatoes, a lemon, hoya". */
             text: string | null;
@@ -2633,6 +2795,21 @@ export interface components {
             /** @description Why there are several, where it does not keep long enough; what comes off the shelf. */
             because: string | null;
         };
+        /** @description How it is now, in a word. */
+        NewGlance: {
+            /**
+             * @description gone, fewer, same, more or burnt.
+             * @enum {string}
+             */
+            word: "gone" | "fewer" | "same" | "more" | "burnt";
+            planting_id?: string | null;
+            trouble_id?: string | null;
+            /** @description The spray that it is looked at after. */
+            application_id?: string | null;
+            /** @description How many there are on one plant, or the share in %, where it was counted: of a trouble whose pest is known. */
+            count?: number | string | null;
+            note?: string | null;
+        };
         LookAnswer: {
             version: number;
             /** @description 0 none to 10 dead. */
@@ -2738,6 +2915,13 @@ export interface components {
             /** @description Pass as `before` for the next page; null at the end. */
             older: string | null;
             total: number;
+        };
+        /** @description A look in a word, and where to go on. */
+        SavedGlance: {
+            id: string;
+            /** @description Leaves that were burnt: how badly is asked on their own page. */
+            burnt_planting_id: string | null;
+            change: components["schemas"]["Change"];
         };
         SavedLook: {
             looks: components["schemas"]["Looks"];
@@ -3045,6 +3229,11 @@ export interface components {
             rounds?: components["schemas"]["ChosenRound"][] | null;
             /** @enum {string} */
             purpose?: "outbreak" | "prevention";
+            /**
+             * @description What ends it before its rounds are done: gone, or frost.
+             * @enum {string}
+             */
+            until?: "gone" | "frost";
             /** @description What does not go together has been said, and it is to be planned. */
             all_the_same?: boolean | null;
             /** @description A remedy that takes turns with the first. */
@@ -3083,6 +3272,17 @@ export interface components {
             due_on: string;
             /** @description By the clocks of the garden; null where any will do. */
             due_hour?: number | null;
+        };
+        /** @description How often and until when, in words. */
+        OftenInWords: {
+            /** @description every 5 days, twice a week, every Monday, monthly. */
+            often: string;
+            /** @description 3 times, until 30 June, until the first frost, until it is gone. */
+            until?: string | null;
+            /** Format: date */
+            starts_on: string;
+            /** @description Rounds where no end is said. */
+            usual?: number | null;
         };
         SkipRound: {
             version: number;
@@ -3290,6 +3490,33 @@ export interface components {
             word: "open" | "nearly" | "over" | "give-up";
             said: string;
         };
+        GlanceChoice: {
+            /** @enum {string} */
+            word: "gone" | "fewer" | "same" | "more" | "burnt";
+            /** @description As it is said of this. */
+            said: string;
+        };
+        /** @description One thing to do today, in its place in the order. */
+        DayJob: {
+            /** @enum {string} */
+            kind: "spray" | "look" | "patch" | "task" | "chore" | "water" | "ending";
+            /** @description Of the batch, patch, task, chore or course; of a look, of what is looked at. */
+            id: string;
+            /** @enum {string} */
+            state: "now" | "later" | "poor" | "wait" | "any";
+            /** @description When, in a few words. */
+            when: string;
+            /** @description Why not now, or not well. */
+            why: string | null;
+            /** @description The next good hour, in words. */
+            next: string | null;
+            look: components["schemas"]["LookDue"] | null;
+            chore: components["schemas"]["Chore"] | null;
+            /** @description What is watered, or what ends. */
+            said: string | null;
+            /** @description It was ticked off today. */
+            done: boolean;
+        };
         /** @description What goes into the lanes beside the rounds themselves. */
         Lanes: {
             weather: components["schemas"]["WeatherDay"][];
@@ -3308,6 +3535,39 @@ export interface components {
             is_over: boolean;
             /** @description How to get rid of it. */
             how: string;
+        };
+        /** @description Something to be looked at: "how is it now?", and the words for an answer. */
+        LookDue: {
+            /** @description What is looked at. */
+            name: string;
+            question: string;
+            /** @description Why today. */
+            because: string;
+            planting_id: string | null;
+            trouble_id: string | null;
+            application_id: string | null;
+            /** @description What a number would count; null where nothing is counted. */
+            unit: string | null;
+            words: components["schemas"]["GlanceChoice"][];
+        };
+        /** @description How often and until when, as it was understood. */
+        Often: {
+            /**
+             * Format: float
+             * @description Days from one to the next; by weekday or month the mean.
+             */
+            every_days: number;
+            times: number;
+            days: string[];
+            /**
+             * @description What ends it sooner.
+             * @enum {string|null}
+             */
+            until: "gone" | "frost" | null;
+            /** @description What it comes to, in words. */
+            said: string;
+            /** @description By weekday or month, so that its days are named one by one. */
+            is_by_calendar: boolean;
         };
         PlannedCourse: {
             course: components["schemas"]["Course"];
@@ -3422,6 +3682,16 @@ export interface components {
             leftovers: components["schemas"]["LeftBatch"][];
             /** @description In this hour, as far as it is known: it goes into the log. */
             weather: string | null;
+            /** @description What there is to do today, one thing after the other. */
+            jobs: components["schemas"]["DayJob"][];
+            /** @description Rounds that are due, but not on the same day as others on their plants. */
+            waiting: components["schemas"]["WaitingRound"][];
+        };
+        /** @description A round that is due but waits, so that no plant has two on a day. */
+        WaitingRound: {
+            due: components["schemas"]["DueRound"];
+            /** @description For what it waits. */
+            because: string;
         };
         WindowDay: {
             /** Format: date */
@@ -3555,13 +3825,21 @@ export interface components {
         /** @description Plants to be looked at some time after a round. */
         DueInspection: {
             application_id: string;
-            planting_id: string;
+            /** @description Null where it was put on something else. */
+            planting_id: string | null;
             plantings: string;
             recipe: string;
             /** Format: date-time */
             applied_at: string;
             /** @description How long it was to be left. */
             hours: number;
+            planting_ids: string[];
+            /** @description What it was aimed at. */
+            target_id: string | null;
+            /** @description How it was put on. */
+            use: string | null;
+            /** @description What was sprayed, without its number. */
+            names: string;
         };
         Neighbour: {
             id: string;
@@ -4838,6 +5116,194 @@ export interface operations {
             };
         };
     };
+    listChores: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chore"][];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    addChore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewChore"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedChore"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    deleteChore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                chore: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    doChore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                chore: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoChore"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedChore"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
     addPlanting: {
         parameters: {
             query?: never;
@@ -5881,6 +6347,59 @@ export interface operations {
             };
         };
     };
+    addGlance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewGlance"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedGlance"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
     showLooks: {
         parameters: {
             query?: never;
@@ -5936,6 +6455,65 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedLook"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    addPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** @enum {string} */
+                    of: "application" | "glance" | "count" | "look";
+                    of_id: string;
+                    /** Format: binary */
+                    photo: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
                 };
             };
             /** @description Refused */
@@ -6091,6 +6669,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NotebookPage"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    showNotePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The photo */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
                 };
             };
             /** @description Refused */
@@ -7400,6 +8010,59 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChangedRound"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    readOften: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OftenInWords"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Often"];
                 };
             };
             /** @description Refused */

@@ -5,7 +5,7 @@ import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/composables/useSaving'
 import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
-import { shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 
 /** What rain and forecast have changed: which rounds are better on another day, and why. Nothing is moved unasked. */
 const emit = defineEmits<{ changed: [] }>()
@@ -13,6 +13,10 @@ const store = useGarden()
 const times = useTimes()
 const { busy, attempt, done } = useSaving()
 const replans = shallowRef<Schemas['Replan'][]>([])
+/** One line, until somebody wants to see it. */
+const open = ref(false)
+const moving = computed(() => replans.value.filter((one) => one.moves.length > 0))
+const rounds = computed(() => moving.value.reduce((sum, one) => sum + one.moves.length, 0))
 
 async function load(): Promise<void> {
   try {
@@ -47,13 +51,31 @@ const move = (one: Schemas['Replan']) =>
     await load()
     emit('changed')
   })
+/** One after the other: each is a change of its own, that can be taken back. */
+const moveAll = () =>
+  attempt(async () => {
+    for (const one of moving.value) {
+      done(
+        await take(
+          api.POST('/api/gardens/{garden}/courses/{course}/replan', { params: { path: { garden: store.id, course: one.course_id } } }),
+        ),
+      )
+    }
+    await load()
+    emit('changed')
+  })
 defineExpose({ load })
 </script>
 
 <template>
   <section v-if="replans.length" class="replans" aria-labelledby="replans-title">
-    <h2 id="replans-title">{{ t('parts.replan-note.what-has-changed') }}</h2>
-    <ul>
+    <div class="line">
+      <h2 id="replans-title">{{ t('parts.replan-note.what-has-changed') }}</h2>
+      <p>{{ t('parts.replan-note.in-a-line', { courses: replans.length, rounds }) }}</p>
+      <n-button size="small" :aria-expanded="open" @click="open = !open">{{ open ? t('parts.replan-note.fold') : t('parts.replan-note.see') }}</n-button>
+      <n-button v-if="rounds" class="all" size="small" :disabled="busy" @click="moveAll">{{ t('parts.replan-note.move-all', { rounds }) }}</n-button>
+    </div>
+    <ul v-if="open">
       <li v-for="one in replans" :key="one.course_id">
         <div>
           <p>
@@ -85,8 +107,12 @@ defineExpose({ load })
 <style scoped>
 .replans {
   display: grid; gap: var(--space-4); border-left: 6px solid var(--water); background: var(--water-wash); border-radius: var(--radius-l);
-  padding: var(--space-6) var(--space-7);
+  padding: var(--space-4) var(--space-7);
 }
+.line { display: flex; flex-wrap: wrap; gap: var(--space-3) var(--space-6); align-items: center; }
+.line h2 { font: 600 var(--text-m) var(--plain); }
+.line p { flex: 1 1 160px; }
+@media (max-width: 760px) { .line h2 { display: none; } }
 ul { list-style: none; margin: 0; padding: 0; display: grid; gap: var(--space-5); }
 li { display: flex; flex-wrap: wrap; gap: var(--space-3) var(--space-8); justify-content: space-between; align-items: center; }
 li > div { flex: 1 1 320px; min-width: 0; }

@@ -21,8 +21,10 @@ const props = withDefaults(
     /** That still want it. */
     plantings?: { id: string; name: string }[]
     withoutLog?: boolean
+    /** The next good hour, in words: where putting it off moves it to. */
+    next?: string | null
   }>(),
-  { now: true, plantings: () => [], withoutLog: false },
+  { now: true, plantings: () => [], withoutLog: false, next: null },
 )
 const emit = defineEmits<{ changed: [] }>()
 

@@ -12,12 +12,17 @@ final readonly class PlantCare
 {
     private const WEEK = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
 
+    /** Hour at which is watered where none is said. */
+    private const MORNING = 7;
+
     /** Yes and no, as programs write them. */
     private const ANSWERS = ['1' => true, '0' => false, 'true' => true, 'false' => false];
 
     /**
      * @param  list<int>  $waterDays  1 is Monday
      * @param  list<int>  $feedDays
+     * @param  list<string>  $waterOn  days of the calendar, as 2026-05-14, beside those of every week
+     * @param  list<string>  $feedOn
      */
     private function __construct(
         public array $waterDays,
@@ -26,6 +31,8 @@ final readonly class PlantCare
         /** Over the leaves, not at the root. */
         public bool $fromAbove,
         public array $feedDays,
+        public array $waterOn = [],
+        public array $feedOn = [],
     ) {}
 
     /**
@@ -38,6 +45,26 @@ final readonly class PlantCare
         sort($feedDays);
 
         return new self(array_values(array_unique($waterDays)), $waterHour, $fromAbove, array_values(array_unique($feedDays)));
+    }
+
+    /**
+     * The same with what is done on days of the calendar: every fortnight, every month.
+     *
+     * @param  list<string>  $waterOn  on which leaves are wetted, as 2026-05-14
+     * @param  list<string>  $feedOn
+     */
+    public static function onDays(?self $weekly, array $waterOn, array $feedOn): ?self
+    {
+        if ($waterOn === [] && $feedOn === []) {
+            return $weekly;
+        }
+        $weekly ??= self::of([], self::MORNING, $waterOn !== [], []);
+        sort($waterOn);
+        sort($feedOn);
+        // What is watered at the foot every week and over the leaves on some days wets them on those days.
+        $weekly = $waterOn === [] || $weekly->fromAbove ? $weekly : self::of([], $weekly->waterHour, true, $weekly->feedDays);
+
+        return new self($weekly->waterDays, $weekly->waterHour, $weekly->fromAbove, $weekly->feedDays, $waterOn, $feedOn);
     }
 
     /**
@@ -105,18 +132,30 @@ final readonly class PlantCare
     {
         $water = $this->fromAbove && $this->waterDays !== [] ? 'w'.implode('', $this->waterDays).".$this->waterHour" : '';
 
-        return $water.($this->feedDays === [] ? '' : 'f'.implode('', $this->feedDays));
+        $on = $this->waterOn === [] && $this->feedOn === [] ? '' : 'o'.implode(',', $this->waterOn).'.'.implode(',', $this->feedOn);
+
+        return $water.($this->feedDays === [] ? '' : 'f'.implode('', $this->feedDays)).$on;
     }
 
-    /** @param  int  $weekday  1 is Monday */
-    public function wetsLeaves(int $weekday, int $hour): bool
+    /**
+     * @param  int  $weekday  1 is Monday
+     * @param  string  $day  as 2026-05-14
+     */
+    public function wetsLeaves(int $weekday, int $hour, string $day = ''): bool
     {
-        return $this->fromAbove && $hour === $this->waterHour && in_array($weekday, $this->waterDays, true);
+        return $this->fromAbove && $hour === $this->waterHour
+            && (in_array($weekday, $this->waterDays, true) || in_array($day, $this->waterOn, true));
     }
 
-    /** On that day or the day before. */
-    public function justFed(int $weekday): bool
+    /**
+     * On that day or the day before.
+     *
+     * @param  string  $day  as 2026-05-14
+     * @param  string  $before  the day before it
+     */
+    public function justFed(int $weekday, string $day = '', string $before = ''): bool
     {
-        return in_array($weekday, $this->feedDays, true) || in_array((($weekday + 5) % 7) + 1, $this->feedDays, true);
+        return in_array($weekday, $this->feedDays, true) || in_array((($weekday + 5) % 7) + 1, $this->feedDays, true)
+            || in_array($day, $this->feedOn, true) || in_array($before, $this->feedOn, true);
     }
 }

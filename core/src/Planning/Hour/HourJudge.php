@@ -43,7 +43,7 @@ final class HourJudge
 
     private readonly DateTimeImmutable $epoch;
 
-    /** @var array<int, array{int, int}> hour => weekday and hour by the clocks of the place */
+    /** @var array<int, array{int, int, string}> hour => weekday, hour and day by the clocks of the place */
     private array $clocks = [];
 
     /** @var array<string, array<int, array<int, Hour>>> where, in flower, hour */
@@ -220,7 +220,7 @@ final class HourJudge
                         $objections[] = [Objection::of('watered', true, Severity::Caution, ['in' => (float) $in]), $window];
                     }
                 }
-                if ($care->justFed($this->clock($at)[0])) {
+                if ($care->justFed($this->clock($at)[0], $this->clock($at)[2], $this->clock($at - 24 * Forecast::HOUR)[2])) {
                     $objections[] = [Objection::of('fed', false, Severity::Notice, []), $window];
                 }
             }
@@ -247,11 +247,11 @@ final class HourJudge
         return null;
     }
 
-    /** @return array{int, int} weekday and hour by the clocks of the place */
+    /** @return array{int, int, string} weekday, hour and day by the clocks of the place */
     private function clock(int $at): array
     {
         return $this->clocks[$at] ??= (static function (DateTimeImmutable $time): array {
-            return [(int) $time->format('N'), (int) $time->format('G')];
+            return [(int) $time->format('N'), (int) $time->format('G'), $time->format('Y-m-d')];
         })($this->epoch->setTimestamp($at));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading\Often;
 
+use DateInterval;
 use DateTimeImmutable;
 use DateTimeZone;
 use Nebbia\Core\Mixing\Recipe\Repeat;
@@ -73,7 +74,7 @@ final readonly class Often
     private function nth(DateTimeImmutable $start, int $n): ?DateTimeImmutable
     {
         if ($this->weekdays !== []) {
-            $day = $start->modify("+$n days");
+            $day = $start->add(new DateInterval("P{$n}D"));
 
             return in_array((int) $day->format('N'), $this->weekdays, true) ? $day : null;
         }
@@ -81,7 +82,7 @@ final readonly class Often
             return self::monthsOn($start, $n * $this->months);
         }
 
-        return $start->modify('+'.(int) floor($n * $this->everyDays + 1e-9).' days');
+        return $start->add(new DateInterval('P'.(int) floor($n * $this->everyDays + 1e-9).'D'));
     }
 
     /** The same day of a later month, or its last where it has none such. */
@@ -91,6 +92,6 @@ final readonly class Often
         $first = $day->setDate((int) $day->format('Y') + intdiv($month, 12), $month % 12 + 1, 1);
         $date = min((int) $day->format('j'), (int) $first->format('t'));
 
-        return $first->modify('+'.($date - 1).' days');
+        return $first->add(new DateInterval('P'.($date - 1).'D'));
     }
 }

@@ -103,7 +103,11 @@ final readonly class OftenReader
         return $this->counted($text) ?? $this->inEach($text);
     }
 
-    /** "Every 5 to 7 days", "every three weeks", 7. @return array{float, list<int>, int|null}|null */
+    /**
+     * "Every 5 to 7 days", "every three weeks", 7.
+     *
+     * @return array{float, list<int>, int|null}|null
+     */
     private function counted(string $text): ?array
     {
         $row = $this->reading->whole();
@@ -142,7 +146,11 @@ final readonly class OftenReader
         return UntilReader::number($text);
     }
 
-    /** "2x a week", "five times a month". @return array{float, list<int>, int|null}|null */
+    /**
+     * "2x a week", "five times a month".
+     *
+     * @return array{float, list<int>, int|null}|null
+     */
     private function inEach(string $text): ?array
     {
         if (preg_match('/^(\S+?)\s*(?:x|×|times?)\s+(?:a|per|each|every)\s+(week|month|fortnight|day)$/u', $text, $m) !== 1) {
@@ -175,6 +183,6 @@ final readonly class OftenReader
         }
         sort($found);
 
-        return array_values($found);
+        return $found;
     }
 }

@@ -2,7 +2,7 @@
 import { t } from '@/i18n'
 import AppField from '@/parts/AppField.vue'
 import AppDialog from '@/parts/AppDialog.vue'
-import { scaled } from './scaled'
+import { scaled } from '@/parts/scaled'
 import { api, take, type Diagnosis, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/composables/useSaving'

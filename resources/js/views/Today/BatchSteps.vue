@@ -1,53 +1,72 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { api, take, type Schemas } from '@/api/client'
+import { useChanges } from '@/composables/useChanges'
 import { useGarden } from '@/stores/garden'
-import { useSaving } from '@/composables/useSaving'
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 
-/** The steps of a batch in order, to be ticked off with a wet thumb. */
+/** The steps of a batch in order, to be ticked off with a wet thumb; what to mind is said of the one that is next. */
 const props = defineProps<{ steps: Schemas['DayStep'][] }>()
 const emit = defineEmits<{ changed: [] }>()
 const store = useGarden()
-const { attempt } = useSaving()
+const changes = useChanges()
 /** As it was tapped, until the server has it. */
 const done = ref<Record<string, boolean>>({})
+/** Taps that the server has not answered: whoever is quick ticks the next before it has. */
+const waiting = ref(0)
 watch(
   () => props.steps,
   (steps) => {
-    done.value = Object.fromEntries(steps.map((step) => [step.id, step.done]))
+    if (waiting.value === 0) done.value = Object.fromEntries(steps.map((step) => [step.id, step.done]))
   },
   { immediate: true },
 )
+const next = computed(() => props.steps.find((step) => !done.value[step.id]))
 
-async function tick(step: Schemas['DayStep'], event: Event): Promise<void> {
+let before = Promise.resolve()
+function tick(step: Schemas['DayStep'], event: Event): void {
   const now = (event.target as HTMLInputElement).checked
   done.value[step.id] = now
-  const worked = await attempt(async () => {
-    await take(api.POST('/api/gardens/{garden}/ticks', { params: { path: { garden: store.id } }, body: { step: step.id, done: now } }))
+  waiting.value++
+  before = before.then(async () => {
+    try {
+      await take(api.POST('/api/gardens/{garden}/ticks', { params: { path: { garden: store.id } }, body: { step: step.id, done: now } }))
+    } catch (e) {
+      done.value[step.id] = !now
+      changes.failed(e)
+    }
+    waiting.value--
+    if (waiting.value === 0) emit('changed')
   })
-  if (worked) emit('changed')
-  else done.value[step.id] = step.done
 }
 </script>
 
 <template>
-  <ol>
-    <li v-for="step in steps" :key="step.id" :class="{ done: done[step.id] }">
-      <label>
-        <input type="checkbox" :checked="done[step.id]" @change="tick(step, $event)" />
-        <span><span class="what">{{ step.what }}</span><span v-if="step.how && !done[step.id]" class="soft small how">{{ step.how }}</span></span>
-      </label>
-    </li>
-  </ol>
+  <div class="steps">
+    <ol>
+      <li v-for="step in steps" :key="step.id" :class="{ done: done[step.id], next: step === next }">
+        <label>
+          <input type="checkbox" :checked="done[step.id]" @change="tick(step, $event)" />
+          <span class="what">{{ step.what }}</span>
+        </label>
+      </li>
+    </ol>
+    <p v-if="next?.how" class="small how">
+      <strong>{{ t('today.batch-steps.next', { what: next.what }) }}</strong> {{ next.how }}
+    </p>
+  </div>
 </template>
 
 <style scoped>
-ol { list-style: none; margin: 0; padding: 0; background: var(--paper); border-radius: var(--radius-l); overflow: hidden; }
-li + li { border-top: 1px solid var(--line); }
+.steps { display: grid; gap: var(--space-4); }
+ol { list-style: none; margin: 0; padding: 0; display: flex; flex-wrap: wrap; gap: var(--space-4); }
 label {
-  display: flex; gap: var(--space-6); align-items: center; min-height: 46px; padding: var(--space-3) var(--space-6); cursor: pointer;
+  display: flex; gap: var(--space-5); align-items: center; min-height: var(--finger); padding: var(--space-2) var(--space-6); cursor: pointer;
+  background: var(--paper); border-radius: var(--radius-m); border: 1.5px solid transparent;
 }
-input { width: 24px; height: 24px; accent-color: var(--leaf); flex: none; }
-.how { display: block; }
+.next label { border-color: var(--brass); }
+input { width: 22px; height: 22px; accent-color: var(--leaf); flex: none; margin: 0; }
 .done .what { text-decoration: line-through; color: var(--soft); }
+.how { max-width: 70ch; }
+@media (max-width: 760px) { ol { display: grid; } }
 </style>

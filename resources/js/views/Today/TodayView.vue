@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
-import BatchCard from './BatchCard.vue'
+import JobList from './JobList.vue'
 import LeftoverList from './LeftoverList.vue'
-import LookList from './LookList.vue'
-import TaskList from './TaskList.vue'
 import WeatherRibbon from './WeatherRibbon.vue'
 import FirstAid from '@/parts/FirstAid.vue'
 import EmptyNote from '@/parts/EmptyNote.vue'
@@ -31,6 +29,11 @@ const latest = useLatest<Schemas['Today']>()
 
 async function load(): Promise<void> {
   today.value = await latest(take(api.GET('/api/gardens/{garden}/today', { params: { path: { garden: store.id } } })))
+  reads.value++
+}
+async function changed(): Promise<void> {
+  await load()
+  await replans.value?.load()
 }
 const ribbonOf = ref(0)
 const freshen = useFreshForecast(async () => {
@@ -43,16 +46,15 @@ onMounted(async () => {
 })
 watch(() => store.undone, load)
 
+/** How often it was read: what was answered on the spot is shown anew then. */
+const reads = ref(0)
 const title = computed(() => {
-  const due = today.value?.due ?? []
-  if (due.length === 0) {
-    const next = today.value?.coming[0]
-    return next ? t('today.today-view.nothing-spray-until', { dueOn: times.day(next.round.due_on) }) : t('today.today-view.nothing-spray')
-  }
-  return due.length === 1
-    ? t('today.today-view.one-round-spray', { recipe: due[0]!.recipe })
-    : t('today.today-view.rounds-spray', { due: due.length })
+  const jobs = (today.value?.jobs ?? []).filter((job) => !job.done)
+  const next = today.value?.coming[0]
+  if (jobs.length === 0 && next) return t('today.today-view.nothing-until', { dueOn: times.day(next.round.due_on) })
+  return t('today.today-view.things-to-do', { number: jobs.length })
 })
+const under = computed(() => [times.day(today.value!.date), today.value!.weather].filter(Boolean).join(' · '))
 /** Each course with its next round: what the hours can be shown for. */
 const rounds = computed(() => {
   const next = [...(today.value?.due ?? []), ...(today.value?.coming ?? [])].filter((due) => due.target !== null)
@@ -60,8 +62,6 @@ const rounds = computed(() => {
     .filter((due, n) => next.findIndex((one) => one.round.course_id === due.round.course_id) === n)
     .map((due) => ({ id: due.round.id, name: t('today.today-view.remedy-against', { recipe: due.recipe, target: due.target }) }))
 })
-const before = computed(() => (today.value?.tasks ?? []).filter((task) => task.kind !== 'throw'))
-const after = computed(() => (today.value?.tasks ?? []).filter((task) => task.kind === 'throw'))
 const when = (round: DueRound) =>
   round.in_days === 1 ? t('today.today-view.tomorrow') : t('today.today-view.days', { inDays: round.in_days })
 </script>
@@ -70,42 +70,30 @@ const when = (round: DueRound) =>
   <div class="today">
     <loading-note v-if="!today" :what="t('today.today-view.looking-at-day')" />
     <template v-else>
-      <page-head :title="title" :under="times.day(today.date)">
+      <page-head :title="title" :under="under">
         <n-button @click="showSprayed = true">{{ t('today.today-view.i-sprayed') }}</n-button>
         <first-aid />
         <demo-day brief class="on-phone" />
       </page-head>
-      <weather-ribbon
-        :key="ribbonOf"
-        :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id"
-        :rounds="rounds"
-        @changed="replans?.load()"
-      />
       <replan-note ref="replans" @changed="load" />
       <div class="columns">
-        <section :aria-label="t('today.today-view.day-order')">
-          <task-list v-if="before.length" :title="t('today.today-view.made-ahead')" :tasks="before" @changed="load" />
-          <section v-if="today.batches.length" aria-labelledby="spray" class="sprays">
-            <h2 id="spray">{{ t('today.today-view.mix-spray') }}</h2>
-            <batch-card
-              v-for="batch in today.batches"
-              :key="batch.id"
-              :batch="batch"
-              :weather="today.weather"
-              @changed="load().then(() => replans?.load())"
-            />
-          </section>
+        <div class="jobs">
+          <job-list v-if="today.jobs.length" :key="reads" :today="today" @changed="changed" @answered="replans?.load()" />
           <empty-note v-else :title="t('today.today-view.nothing-due-today')">
             {{ t('today.today-view.take-recipe-bench') }}
             <template #actions>
               <n-button type="primary" @click="router.push({ name: 'bench' })">{{ t('today.today-view.bench') }}</n-button>
             </template>
           </empty-note>
-          <look-list v-if="today.looks.length || today.patches.length || today.inspections.length" :today="today" />
           <leftover-list v-if="today.leftovers.length" :leftovers="today.leftovers" @changed="load" />
-          <task-list v-if="after.length" :title="t('today.today-view.throw-away')" :tasks="after" @changed="load" />
-        </section>
+        </div>
         <div class="side">
+          <weather-ribbon
+            :key="ribbonOf"
+            :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id"
+            :rounds="rounds"
+            @changed="changed"
+          />
           <section v-if="today.coming.length" aria-labelledby="coming">
             <h2 id="coming">{{ t('today.today-view.coming') }}</h2>
             <ul class="coming">
@@ -146,7 +134,7 @@ const when = (round: DueRound) =>
           </section>
         </div>
       </div>
-      <sprayed-dialog v-model:shown="showSprayed" @done="load().then(() => replans?.load())" />
+      <sprayed-dialog v-model:shown="showSprayed" @done="changed" />
     </template>
   </div>
 </template>
@@ -155,12 +143,12 @@ const when = (round: DueRound) =>
 .on-phone { display: none; }
 @media (max-width: 760px) { .on-phone { display: flex; } }
 .today { padding: var(--space-8) var(--space-9) var(--space-11); display: grid; gap: var(--space-8); }
-.columns { display: grid; grid-template-columns: minmax(0, 1.9fr) minmax(0, 1fr); gap: var(--space-10); align-items: start; }
-.columns > section, .side { display: grid; gap: var(--space-9); grid-template-columns: minmax(0, 1fr); }
-.sprays, .side > section { display: grid; gap: var(--space-6); grid-template-columns: minmax(0, 1fr); }
+.columns { display: grid; grid-template-columns: minmax(0, 1.85fr) minmax(0, 1fr); gap: var(--space-8); align-items: start; }
+.jobs, .side { display: grid; gap: var(--space-8); grid-template-columns: minmax(0, 1fr); }
+.side > section { display: grid; gap: var(--space-4); grid-template-columns: minmax(0, 1fr); }
 ul { list-style: none; margin: 0; padding: 0; }
 .coming li {
-  display: grid; grid-template-columns: 118px minmax(0, 1fr); gap: var(--space-6); padding: var(--space-6) 0; border-top: 1px solid
+  display: grid; grid-template-columns: 100px minmax(0, 1fr); gap: var(--space-6); padding: var(--space-6) 0; border-top: 1px solid
   var(--line);
 }
 .day, .coming li > span:last-child { display: block; }
