@@ -24,6 +24,7 @@ use App\Chores\Controllers\AddChoreController;
 use App\Chores\Controllers\DeleteChoreController;
 use App\Chores\Controllers\DoChoreController;
 use App\Chores\Controllers\ListChoresController;
+use App\Find\Controllers\FindController;
 use App\Garden\Controllers\AddPlantingController;
 use App\Garden\Controllers\AddPlantingsController;
 use App\Garden\Controllers\AddZoneController;
@@ -157,6 +158,7 @@ Route::prefix('gardens/{garden}')
         Route::post('sprayers', AddSprayerController::class);
         Route::put('sprayers/{sprayer}', UpdateSprayerController::class);
         Route::delete('sprayers/{sprayer}', DeleteSprayerController::class);
+        Route::get('find', FindController::class);
         Route::get('today', ShowTodayController::class);
         Route::post('bench', WorkOutBenchController::class)->withoutMiddleware(OneWrite::class);
         Route::post('bench/steps', PlanMixingController::class)->withoutMiddleware(OneWrite::class);

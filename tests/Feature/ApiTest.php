@@ -264,8 +264,9 @@ it('asks the database no more for more rows', function (string $path): void {
     $garden = demo();
     DB::enableQueryLog();
     $this->getJson(at($garden, $path))->assertOk();
-    expect(count(DB::getQueryLog()))->toBeLessThanOrEqual(34);
-})->with(['', 'today', 'courses', 'applications', 'recipes', 'plot', 'troubles', 'pantry', 'shopping', 'preparations', 'other-uses', 'ribbon', 'replans', 'weather']);
+    // Today asks after more kinds of things than any other view; of none it asks twice.
+    expect(count(DB::getQueryLog()))->toBeLessThanOrEqual($path === 'today' ? 44 : 34);
+})->with(['', 'today', 'courses', 'applications', 'recipes', 'plot', 'troubles', 'chores', 'find?typed=soap', 'find?typed=sprayed%20soap%20on%20roses', 'pantry', 'shopping', 'preparations', 'other-uses', 'ribbon', 'replans', 'weather']);
 
 it('changes settings, and refuses a stale hand', function (): void {
     $garden = demo();

@@ -64,6 +64,10 @@ it('mixes, logs and shops for the remedy of the round', function (): void {
     $course = plannedCourse($garden);
     $second = $course->rounds()->where('number', 2)->firstOrFail();
     $this->travelTo(CarbonImmutable::parse('2026-05-12 07:00:00', 'UTC'));
+    // Of a course that is behind only the older round is due.
+    $first = $course->rounds()->where('number', 1)->firstOrFail();
+    expect(array_column(array_column(array_column($this->getJson(at($garden, 'today'))->json('waiting'), 'due'), 'round'), 'id'))->toContain($second->id);
+    $this->postJson(at($garden, "rounds/$first->id/skip"), ['version' => $first->version, 'reason' => 'it rained'])->assertOk();
     $due = collect($this->getJson(at($garden, 'today'))->json('due'))->firstWhere('round.id', $second->id);
     expect($due['recipe'])->toBe('Milk for the zucchini')->and(implode(' ', $due['mix']))->toContain('milk');
     $this->postJson(at($garden, "rounds/$second->id/log"), ['version' => 1])->assertOk();

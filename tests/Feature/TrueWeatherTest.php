@@ -101,10 +101,10 @@ it('knows a room without any forecast', function (): void {
 
 it('speaks of bees where they fly, and not in a room', function (bool $indoors): void {
     $garden = realGarden();
-    $plant = plantingOf($garden, 'lemon');
+    $plant = plantingOf($garden, 'rose');
     $plant->update(['indoors' => $indoors]);
     $soap = recipeNamed($garden, 'Evening soap');
-    $this->postJson(at($garden, 'courses'), ['recipe_id' => $soap->id, 'planting_ids' => [$plant->id], 'target' => 'mealybug', 'every_days' => 7, 'times' => 1, 'starts_on' => '2026-05-04', 'all_the_same' => true])->assertCreated();
+    $this->postJson(at($garden, 'courses'), ['recipe_id' => $soap->id, 'planting_ids' => [$plant->id], 'target' => 'aphid', 'every_days' => 7, 'times' => 1, 'starts_on' => '2026-05-04', 'all_the_same' => true])->assertCreated();
     $said = [
         json_encode(array_column(array_filter($this->getJson(at($garden, 'today'))->assertOk()->json('batches'), static fn (array $one): bool => array_unique(array_filter(array_column($one['steps'], 'planting_id'))) === [1 => $plant->id]), 'steps')),
         json_encode($this->postJson(at($garden, 'bench/steps'), ['recipe' => $soap->body, 'planting_id' => $plant->id])->assertOk()->json('steps')),

@@ -86,21 +86,17 @@ final readonly class ListInspections
             ->selectRaw('troubles.planting_id, max(counts.created_at) as at')
             ->pluck('at', 'planting_id')
             ->all();
-        $glances = [];
-        foreach (['planting_id', 'application_id'] as $of) {
-            $glances[] = $garden
-                ->glances()
-                ->toBase()
-                ->whereNotNull($of)
-                ->where('created_at', '>', $since)
-                ->reorder()
-                ->groupBy($of)
-                ->selectRaw("$of, max(created_at) as at")
-                ->pluck('at', $of)
-                ->all();
+        $glances = ['planting_id' => [], 'application_id' => []];
+        $rows = $garden->glances()->toBase()->where('created_at', '>', $since)->reorder('created_at')->get(['planting_id', 'application_id', 'created_at']);
+        foreach ($rows as $row) {
+            foreach (array_keys($glances) as $of) {
+                if (is_string($row->{$of})) {
+                    $glances[$of][$row->{$of}] = $row->created_at;
+                }
+            }
         }
         $seen = [];
-        foreach ([$looks, $counts, ...$glances] as $some) {
+        foreach ([$looks, $counts, ...array_values($glances)] as $some) {
             foreach ($some as $planting => $at) {
                 if (is_string($at)) {
                     $seen[(string) $planting] = max($seen[(string) $planting] ?? '', $at);

@@ -292,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/plantings": {
         parameters: {
             query?: never;
@@ -2205,6 +2221,39 @@ export interface components {
         SavedChore: {
             chore: components["schemas"]["Chore"];
             change: components["schemas"]["Change"];
+        };
+        /** @description Something that can be written down at once, as it was typed. */
+        Act: {
+            /** @enum {string} */
+            kind: "rain" | "sprayed" | "chore";
+            /** @description Of rain, as it is sent to be noted; null where it has to be asked. */
+            mm: string | null;
+            /** @description When the rain began, in the garden's time zone, like 2026-05-02T19:30. */
+            began_at: string | null;
+            recipe_id: string | null;
+            planting_ids: string[];
+            /** @description What else it was put on. */
+            on: string | null;
+            /** @enum {string|null} */
+            job: "feed" | "water" | null;
+            what: string | null;
+            often: string | null;
+        };
+        /** @description One thing that was found, and where it goes. */
+        Found: {
+            /** @enum {string} */
+            kind: "action" | "planting" | "recipe" | "starter" | "bottle" | "jar" | "trouble" | "rule" | "view";
+            /** @description What kind of thing it is, in a word. */
+            said: string;
+            title: string;
+            under: string | null;
+            /** @description The view it opens; empty for what is done on the spot. */
+            view: string;
+            /** @description What the view is opened with. */
+            with: {
+                [key: string]: string;
+            };
+            act: components["schemas"]["Act"] | null;
         };
         ReadGrowing: {
             /** @description As it is said or pasted: "12 tomatoes, a lemon, hoya". */
@@ -5300,6 +5349,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    find: {
+        parameters: {
+            query?: {
+                typed?: string;
+            };
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Found"][];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
                 };
             };
         };

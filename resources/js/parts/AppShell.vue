@@ -5,8 +5,10 @@ import DemoMark from './DemoMark.vue'
 import ErrorScreen from './ErrorScreen.vue'
 import GardenSwitch from './GardenSwitch.vue'
 import LoadingNote from './LoadingNote.vue'
+import SearchBox from './SearchBox.vue'
 import { spoilt } from '@/api/client'
 import { useGarden } from '@/stores/garden'
+import { useMediaQuery } from '@vueuse/core'
 import { ref, onErrorCaptured, computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 
@@ -16,6 +18,8 @@ const failure = ref<Error | null>(null)
 const ready = ref(false)
 const bare = computed(() => route.meta.bare === true)
 const store = useGarden()
+/** On a phone the box stands above each view. */
+const isWide = useMediaQuery('(min-width: 761px)')
 const isDemo = computed(() => store.garden?.is_demo === true)
 
 const views = [
@@ -85,6 +89,7 @@ onErrorCaptured((e) => {
         <router-link class="name" :to="{ name: 'today' }">{{ t('parts.app-shell.nebbia') }}</router-link>
         <garden-switch />
         <demo-day class="demo-day" />
+        <search-box v-if="isWide" class="search" />
       </div>
       <ul>
         <li
@@ -112,6 +117,7 @@ onErrorCaptured((e) => {
       </ul>
     </nav>
     <main id="main" tabindex="-1">
+      <div v-if="!bare && !isWide" class="search-bar"><search-box /></div>
       <garden-switch v-if="!bare && store.gardens.length > 1" alone class="on-phone" />
       <demo-mark v-if="route.name !== 'welcome'" :brief="bare" />
       <p v-if="spoilt.length" class="spoilt" role="status">
@@ -140,6 +146,8 @@ onErrorCaptured((e) => {
 .brand { display: grid; padding: 0 var(--space-7) var(--space-7); }
 .name { font: 600 var(--text-2xl)/1.2 var(--title); color: var(--leaf); text-decoration: none; }
 .demo-day { margin-top: var(--space-5); }
+.search { margin-top: var(--space-5); }
+.search-bar { padding: var(--space-4) var(--space-7) 0; }
 ul { list-style: none; margin: 0; padding: 0; display: flex; flex-direction: column; flex: 1; }
 li.last { margin-top: auto; }
 li a {

@@ -16,6 +16,11 @@ const first = [
   { what: t('parts.first-aid.swallowed'), do: t('parts.first-aid.swallowed-do') },
   { what: t('parts.first-aid.pet'), do: t('parts.first-aid.pet-do') },
 ]
+defineExpose({
+  open: () => {
+    shown.value = true
+  },
+})
 </script>
 
 <template>

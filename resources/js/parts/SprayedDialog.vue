@@ -19,8 +19,10 @@ const props = withDefaults(
     sprayerId?: string | null
     volume?: string
     target?: string | null
+    /** What else it was put on. */
+    putOn?: string
   }>(),
-  { recipeId: null, plantingIds: () => [], sprayerId: null, volume: '', target: null },
+  { recipeId: null, plantingIds: () => [], sprayerId: null, volume: '', target: null, putOn: '' },
 )
 const emit = defineEmits<{ done: [] }>()
 const store = useGarden()
@@ -32,13 +34,13 @@ const { values: form, errors, busy, notes, attempt, finish } = useForm(shown, {
     await store.refresh()
     emit('done')
   },
-  kept: () => `sprayed.${props.recipeId ?? ''}.${props.plantingIds.join('.')}`,
+  kept: () => `sprayed.${props.recipeId ?? ''}.${props.plantingIds.join('.')}.${props.putOn}`,
   blank: () => ({
     recipe: props.recipeId ?? '',
     plantings: [...props.plantingIds],
-    isPlant: store.plantings.length === 0,
+    isPlant: store.plantings.length === 0 && props.putOn === '',
     plant: '',
-    on: '',
+    on: props.putOn,
     at: times.nowField(),
     volume: props.volume,
     note: '',
@@ -55,7 +57,7 @@ async function load(): Promise<void> {
   const all = await take(api.GET('/api/gardens/{garden}/starters', { params: { path } }))
   starters.value = all.filter((one) => !recipes.value?.some((kept) => kept.name === one.name))
 }
-const name = computed(() => recipes.value?.find((one) => one.id === props.recipeId)?.name)
+const name = computed(() => [...(recipes.value ?? []), ...starters.value].find((one) => one.id === props.recipeId)?.name)
 
 const log = () =>
   attempt(async () => {

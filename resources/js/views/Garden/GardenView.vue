@@ -16,6 +16,7 @@ import { useSaving } from '@/composables/useSaving'
 import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { useRoute } from 'vue-router'
 
 /** Zones and plantings: who is troubled, what was done last. */
 const store = useGarden()
@@ -39,8 +40,19 @@ async function load(): Promise<void> {
 const reload = async () => {
   await Promise.all([load(), store.refresh()])
 }
-onMounted(load)
+const route = useRoute()
+onMounted(async () => {
+  await load()
+  openNamed()
+})
 watch(() => store.undone, reload)
+watch(() => route.query.planting, openNamed)
+
+/** One that was looked for elsewhere is opened. */
+function openNamed(): void {
+  const named = all.value.find((one) => one.planting.id === route.query.planting)
+  if (named) open(named.planting)
+}
 
 const all = computed(() => (plot.value?.zones ?? []).flatMap((one) => one.plantings))
 const troubled = computed(() => all.value.filter((one) => one.troubles.length > 0).length)

@@ -37,9 +37,16 @@ async function load(): Promise<void> {
 }
 watch(
   () => store.undone,
-  () => void load(),
+  () => void load().then(openNamed),
   { immediate: true },
 )
+watch(() => route.query.product, openNamed)
+
+/** One that was looked for elsewhere is opened. */
+function openNamed(): void {
+  const named = pantry.value?.products.find((one) => one.id === route.query.product)
+  if (named && chosen.value?.id !== named.id) open(named)
+}
 
 /** What needs a look stands first. */
 const worst = (product: Product) =>

@@ -16,16 +16,32 @@ import { useFreshForecast } from '@/composables/useFreshForecast'
 import { useLatest } from '@/composables/useLatest'
 import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
-import { computed, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { computed, nextTick, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 
 const store = useGarden()
 const times = useTimes()
+const route = useRoute()
 const router = useRouter()
 const replans = useTemplateRef('replans')
 const today = shallowRef<Schemas['Today'] | null>(null)
 const showSprayed = ref(false)
 const latest = useLatest<Schemas['Today']>()
+/** What was asked for from elsewhere is opened, once. */
+const aid = useTemplateRef('aid')
+const ribbon = useTemplateRef('ribbon')
+watch(
+  () => [route.query, today.value !== null] as const,
+  async ([query, isRead]) => {
+    if (!isRead || !(query.sprayed || query.rain || query.aid)) return
+    await nextTick()
+    if (query.sprayed) showSprayed.value = true
+    if (query.rain) ribbon.value?.askRain()
+    if (query.aid) aid.value?.open()
+    await router.replace({ query: {} })
+  },
+  { immediate: true },
+)
 
 async function load(): Promise<void> {
   today.value = await latest(take(api.GET('/api/gardens/{garden}/today', { params: { path: { garden: store.id } } })))
@@ -44,7 +60,7 @@ onMounted(async () => {
   await load()
   await freshen()
 })
-watch(() => store.undone, load)
+watch(() => store.undone, changed)
 
 /** How often it was read: what was answered on the spot is shown anew then. */
 const reads = ref(0)
@@ -72,7 +88,7 @@ const when = (round: DueRound) =>
     <template v-else>
       <page-head :title="title" :under="under">
         <n-button @click="showSprayed = true">{{ t('today.today-view.i-sprayed') }}</n-button>
-        <first-aid />
+        <first-aid ref="aid" />
         <demo-day brief class="on-phone" />
       </page-head>
       <replan-note ref="replans" @changed="load" />
@@ -89,6 +105,7 @@ const when = (round: DueRound) =>
         </div>
         <div class="side">
           <weather-ribbon
+            ref="ribbon"
             :key="ribbonOf"
             :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id"
             :rounds="rounds"

@@ -57,6 +57,12 @@ watch(
   { immediate: true },
 )
 
+defineExpose({
+  askRain: () => {
+    showRain.value = true
+  },
+})
+
 const HEIGHT = 76
 /** How each word is drawn below the weather: a tall bar, two lines, one line at the foot. */
 const BARS: Record<Schemas['RibbonHour']['word'], [number, number][]> = {

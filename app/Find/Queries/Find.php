@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Find\Queries;
+
+use App\Core\Say;
+use App\Find\Resources\FoundResource;
+use App\Models\Garden;
+use App\Models\TroubleStatus;
+use Nebbia\Core\Data\Sentence\Catalogue;
+use Nebbia\Core\Judgement\RuleGround;
+use Nebbia\Core\Judgement\RuleGrounds;
+use Nebbia\Core\Pest\Starter;
+use Nebbia\Core\Pest\Starters;
+use Nebbia\Core\Target\Targets;
+
+/** Everything that a word may mean here: plants, recipes, bottles, jars, troubles, rules, views, and what can be written down with it. */
+final readonly class Find
+{
+    /** Of each kind. */
+    private const MOST = 6;
+
+    private const VIEWS = [
+        'today' => [],
+        'garden' => [],
+        'scout' => [],
+        'bench' => [],
+        'paste' => ['view' => 'bench', 'with' => ['paste' => '1']],
+        'rounds' => [],
+        'month' => [],
+        'pantry' => [],
+        'made' => ['view' => 'pantry', 'with' => ['show' => 'made']],
+        'sprayers' => ['view' => 'pantry', 'with' => ['show' => 'sprayers']],
+        'measures' => ['view' => 'pantry', 'with' => ['show' => 'measures']],
+        'shopping' => ['view' => 'pantry', 'with' => ['show' => 'shopping']],
+        'bottle' => [],
+        'soap' => [],
+        'making' => [],
+        'other-uses' => [],
+        'notebook' => [],
+        'why' => [],
+        'compare' => [],
+        'settings' => [],
+        'first-aid' => ['view' => 'today', 'with' => ['aid' => '1']],
+        'sprayed' => ['view' => 'today', 'with' => ['sprayed' => '1']],
+        'rain' => ['view' => 'today', 'with' => ['rain' => '1']],
+    ];
+
+    public function __construct(
+        private Targets $targets,
+        private Starters $starters,
+        private RuleGrounds $grounds,
+        private Catalogue $catalogue,
+        private FindErrand $errands,
+    ) {}
+
+    /** @return list<FoundResource> the likeliest first */
+    public function __invoke(Garden $garden, string $typed): array
+    {
+        $match = NameMatch::of($typed);
+        $errand = ($this->errands)($garden, $typed);
+
+        return [
+            ...$errand === null ? [] : [$errand],
+            ...$match->isEmpty() ? $this->views($match) : [
+                ...$this->plantings($garden, $match),
+                ...$this->troubles($garden, $match),
+                ...$this->recipes($garden, $match),
+                ...$this->bottles($garden, $match),
+                ...$this->jars($garden, $match),
+                ...$this->views($match),
+                ...$this->starters($garden, $match),
+                ...$this->rules($match),
+            ],
+        ];
+    }
+
+    /** @return list<FoundResource> */
+    private function plantings(Garden $garden, NameMatch $match): array
+    {
+        $rows = $garden
+            ->standing()
+            ->toBase()
+            ->leftJoin('zones', 'zones.id', '=', 'plantings.zone_id')
+            ->reorder()
+            ->get(['plantings.id', 'plantings.name', 'plantings.variety', 'plantings.kind_name', 'zones.name as zone']);
+
+        return $this->best($rows->all(), $match, static fn (object $row): array => [
+            "$row->name $row->variety $row->kind_name",
+            fn (): FoundResource => self::found('planting', (string) $row->name, $row->zone, 'garden', ['planting' => (string) $row->id]),
+        ]);
+    }
+
+    /** @return list<FoundResource> */
+    private function troubles(Garden $garden, NameMatch $match): array
+    {
+        $rows = $garden
+            ->troubles()
+            ->toBase()
+            ->join('plantings', 'plantings.id', '=', 'troubles.planting_id')
+            ->reorder('troubles.noticed_on', 'desc')
+            ->limit(200)
+            ->get(['troubles.id', 'troubles.target', 'troubles.status', 'plantings.name']);
+
+        return $this->best($rows->all(), $match, function (object $row): array {
+            $name = is_string($row->target) && $this->targets->idOf($row->target) !== null
+                ? $this->targets->named($row->target)->name
+                : Say::it('trouble.not-known-yet');
+
+            return [
+                "$name $row->name",
+                fn (): FoundResource => self::found(
+                    'trouble',
+                    Say::it('find.trouble', ['name' => $name, 'planting' => (string) $row->name]),
+                    $row->status === TroubleStatus::Open->value ? null : Say::it('find.closed'),
+                    'trouble',
+                    ['trouble' => (string) $row->id],
+                ),
+            ];
+        });
+    }
+
+    /** @return list<FoundResource> */
+    private function recipes(Garden $garden, NameMatch $match): array
+    {
+        return $this->best(
+            $garden->recipes()->toBase()->reorder()->get(['id', 'name', 'searchable'])->all(),
+            $match,
+            static fn (object $row): array => [
+                "$row->name $row->searchable",
+                fn (): FoundResource => self::found('recipe', (string) $row->name, null, 'bench', ['recipe' => (string) $row->id]),
+            ],
+        );
+    }
+
+    /** @return list<FoundResource> */
+    private function bottles(Garden $garden, NameMatch $match): array
+    {
+        return $this->best(
+            $garden->products()->toBase()->reorder()->get(['id', 'name', 'ingredient'])->all(),
+            $match,
+            static fn (object $row): array => [
+                "$row->name $row->ingredient",
+                fn (): FoundResource => self::found('bottle', (string) $row->name, null, 'pantry', ['product' => (string) $row->id]),
+            ],
+        );
+    }
+
+    /** @return list<FoundResource> */
+    private function jars(Garden $garden, NameMatch $match): array
+    {
+        return $this->best(
+            $garden->preparations()->toBase()->reorder()->get(['id', 'name', 'kind'])->all(),
+            $match,
+            static fn (object $row): array => [
+                "$row->name $row->kind",
+                fn (): FoundResource => self::found('jar', (string) $row->name, null, 'making', ['preparation' => (string) $row->id]),
+            ],
+        );
+    }
+
+    /** @return list<FoundResource> */
+    private function starters(Garden $garden, NameMatch $match): array
+    {
+        $kept = $garden->recipes()->toBase()->pluck('name')->all();
+        $some = array_filter($this->starters->all, static fn (Starter $one): bool => ! in_array($one->name, $kept, true));
+
+        return $this->best(array_values($some), $match, static fn (Starter $one): array => [
+            $one->name,
+            fn (): FoundResource => self::found('starter', $one->name, Say::it('find.to-begin-with'), 'bench', ['starter' => $one->id]),
+        ]);
+    }
+
+    /** @return list<FoundResource> */
+    private function rules(NameMatch $match): array
+    {
+        return $this->best($this->grounds->all(), $match, function (RuleGround $ground): array {
+            $title = $this->catalogue->sentence($ground->title);
+
+            return [$title, fn (): FoundResource => self::found('rule', $title, null, 'why', ['rule' => $ground->id])];
+        });
+    }
+
+    /** @return list<FoundResource> */
+    private function views(NameMatch $match): array
+    {
+        return $this->best(
+            array_keys(self::VIEWS),
+            $match,
+            static fn (string $id): array => [
+                Say::it("find.view.$id").' '.Say::it("find.also.$id"),
+                fn (): FoundResource => self::found(
+                    'view',
+                    Say::it("find.view.$id"),
+                    null,
+                    self::VIEWS[$id]['view'] ?? $id,
+                    self::VIEWS[$id]['with'] ?? [],
+                ),
+            ],
+            $match->isEmpty() ? 12 : self::MOST,
+        );
+    }
+
+    /** @param  array<string, string>  $with */
+    public static function found(string $kind, string $title, ?string $under, string $view, array $with): FoundResource
+    {
+        return new FoundResource($kind, Say::it("find.kind.$kind"), $title, $under, $view, $with === [] ? (object) [] : $with);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  list<T>|array<array-key, T>  $some
+     * @param  callable(T): array{string, callable(): FoundResource}  $as  what it is found by, and how it is shown
+     * @return list<FoundResource>
+     */
+    private function best(array $some, NameMatch $match, callable $as, int $most = self::MOST): array
+    {
+        $ranked = [];
+        foreach ($some as $one) {
+            [$text, $show] = $as($one);
+            $rank = $match->rank($text);
+            if ($rank !== null) {
+                $ranked[] = [$rank, $show];
+            }
+        }
+        usort($ranked, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_map(static fn (array $one): FoundResource => $one[1](), array_slice($ranked, 0, $most));
+    }
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Find\Queries;
+
+use App\Core\Say;
+use App\Find\Resources\ActResource;
+use App\Find\Resources\FoundResource;
+use App\Models\Garden;
+use App\Models\TroubleStatus;
+use App\Settings\AtHome;
+use Nebbia\Core\Pest\Starters;
+use Nebbia\Core\Reading\Errand\Errand;
+use Nebbia\Core\Reading\Errand\ErrandReader;
+
+/** What a line that was typed would write down here: the recipe, the plants, the hours that it means. */
+final readonly class FindErrand
+{
+    /** By the garden's clocks: rain of yesterday is noted from noon on. */
+    private const NOON = 12;
+
+    public function __construct(private ErrandReader $reader, private Starters $starters, private AtHome $home) {}
+
+    public function __invoke(Garden $garden, string $typed): ?FoundResource
+    {
+        $errand = $this->reader->read($typed, $garden->units, $garden->localNow()->toDateString());
+
+        return match ($errand?->kind) {
+            'rain' => $this->rain($garden, $errand),
+            'sprayed' => $this->sprayed($garden, $errand),
+            'look' => $this->look($garden, $errand),
+            'chore' => $this->chore($garden, $errand),
+            default => null,
+        };
+    }
+
+    private function rain(Garden $garden, Errand $errand): FoundResource
+    {
+        $began = $errand->days > 0
+            ? $garden->localNow()->subDays($errand->days)->setTime(self::NOON, 0)
+            : $garden->localNow()->subHour()->startOfHour();
+        $title = $errand->mm === null
+            ? Say::it('find.rain')
+            : Say::it('find.rained', [
+                'depth' => $this->home->units->rain($errand->mm),
+                'day' => $errand->days > 0 ? 'yesterday' : 'today',
+            ]);
+
+        return $this->action(
+            $title,
+            $errand->mm === null ? 'today' : '',
+            $errand->mm === null ? ['rain' => '1'] : [],
+            $errand->mm === null ? null : new ActResource('rain', (string) $errand->mm, $began->format('Y-m-d\TH:i')),
+        );
+    }
+
+    private function sprayed(Garden $garden, Errand $errand): FoundResource
+    {
+        $plantings = $errand->on === null ? [] : $this->plantings($garden, $errand->on);
+        $recipe = $errand->what === null ? null : $this->recipe($garden, $errand->what);
+
+        return $this->action(
+            Say::it('find.sprayed', [
+                'what' => $recipe[1] ?? $errand->what ?? 'none',
+                'on' => $plantings !== [] ? implode(', ', $plantings) : ($errand->on ?? 'none'),
+            ]),
+            '',
+            [],
+            new ActResource(
+                'sprayed',
+                recipe_id: $recipe[0] ?? null,
+                planting_ids: array_map(strval(...), array_keys($plantings)),
+                on: $plantings === [] ? $errand->on : null,
+            ),
+        );
+    }
+
+    private function look(Garden $garden, Errand $errand): FoundResource
+    {
+        $plantings = $this->plantings($garden, (string) $errand->on);
+        $id = array_key_first($plantings);
+        if ($id === null) {
+            return $this->action(Say::it('find.scout', ['on' => (string) $errand->on]), 'scout', []);
+        }
+        $trouble = $garden->troubles()->where('status', TroubleStatus::Open)->where('planting_id', $id)->value('id');
+        $title = Say::it('find.look', ['on' => $plantings[$id]]);
+
+        return is_string($trouble)
+            ? $this->action($title, 'trouble', ['trouble' => $trouble])
+            : $this->action($title, 'scout', ['planting' => (string) $id]);
+    }
+
+    private function chore(Garden $garden, Errand $errand): FoundResource
+    {
+        $plantings = $this->plantings($garden, (string) $errand->on);
+        $first = array_key_first($plantings);
+        $what = $errand->what ?? Say::it("chore.$errand->job");
+        $on = $first === null ? (string) $errand->on : $plantings[$first];
+
+        return $this->action(
+            Say::it('find.chore', ['what' => $what, 'on' => $on, 'often' => (string) $errand->often]),
+            '',
+            [],
+            new ActResource(
+                'chore',
+                planting_ids: $first === null ? [] : [(string) $first],
+                job: $errand->job,
+                what: $first === null ? Say::it('chore.on', ['what' => $what, 'planting' => $on]) : $what,
+                often: $errand->often,
+            ),
+        );
+    }
+
+    /** @param  array<string, string>  $with */
+    private function action(string $title, string $view, array $with, ?ActResource $act = null): FoundResource
+    {
+        return new FoundResource('action', Say::it('find.kind.action'), $title, null, $view, $with === [] ? (object) [] : $with, $act);
+    }
+
+    /** @return array<string, string> id => name of those that are meant by "the roses and the beans" */
+    private function plantings(Garden $garden, string $on): array
+    {
+        $rows = $garden->standing()->toBase()->get(['id', 'name', 'variety', 'plant', 'kind_name']);
+        $found = [];
+        foreach (preg_split('/\s*(?:,|&|\band\b|\be\b)\s*/u', $on, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
+            $match = NameMatch::of((string) preg_replace('/^(?:the|my|our|le|i|gli|as|os) /u', '', $part));
+            foreach ($match->isEmpty() ? [] : $rows as $row) {
+                if ($match->rank("$row->name $row->variety $row->plant $row->kind_name") !== null) {
+                    $found[(string) $row->id] = (string) $row->name;
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array{string, string}|null id and name of the recipe, or of one to begin with, that is meant */
+    private function recipe(Garden $garden, string $what): ?array
+    {
+        $match = NameMatch::of($what);
+        $best = null;
+        foreach ($garden->recipes()->toBase()->get(['id', 'name', 'searchable']) as $row) {
+            $rank = $match->rank("$row->name $row->searchable");
+            if ($rank !== null && ($best === null || $rank < $best[0])) {
+                $best = [$rank, (string) $row->id, (string) $row->name];
+            }
+        }
+        if ($best === null) {
+            foreach ($this->starters->all as $starter) {
+                $rank = $match->rank($starter->name);
+                if ($rank !== null && ($best === null || $rank < $best[0])) {
+                    $best = [$rank, $starter->id, $starter->name];
+                }
+            }
+        }
+
+        return $best === null ? null : [$best[1], $best[2]];
+    }
+}

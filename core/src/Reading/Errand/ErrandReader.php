@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nebbia\Core\Reading\Errand;
+
+use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Measure\Digits;
+use Nebbia\Core\Measure\Home\TypedSize;
+use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Reading\Often\OftenReader;
+
+/**
+ * Reads a line that says what was done: "it rained 12 mm", "sprayed soap on the roses", "how are the beans", "feed the tomatoes weekly". A
+ * line that says none of it, like a name that is looked for, is no errand.
+ */
+final readonly class ErrandReader
+{
+    private const LONGEST = 200;
+
+    private const THE = '(?:the |my |our |all |some |il |lo |la |i |gli |le |o |a |os |as )?';
+
+    private const YESTERDAY = '/\b(?:yesterday|ieri|ontem)\b/u';
+
+    /** The night that has just gone by is of today; what follows a time is no part of a name. */
+    private const WHEN = '/\s*\b(?:yesterday|today|this (?:morning|evening|afternoon)|last night|tonight|just now|now|ieri|oggi|ontem|hoje)\b\s*$/u';
+
+    private const RAINED = '(?:it(?: has)? rained|we had|had|rained|rain|raining|it rains|ha piovuto|è piovuto|piovuto|choveu)';
+
+    private const SPRAYED = '(?:i |we |have |i\'ve |just |ho |abbiamo |eu )*(?:sprayed|spritzed|misted|drenched|poured|brushed|dabbed|'.
+        'wiped|painted|watered in|put|used|spruzzato|irrorato|dato|pulverizei|borrifei|apliquei)';
+
+    private const ON = '(?:on to|onto|on|over|around|under|in|at|sulle|sulla|sul|sui|sugli|su|nas|nos|na|no|em)';
+
+    private const WITH = '(?:with|con|com)';
+
+    public function __construct(private OftenReader $often) {}
+
+    /** @param  string  $today  as 2026-05-14, for how often */
+    public function read(string $text, UnitSystem $units, string $today): ?Errand
+    {
+        $text = trim((string) preg_replace('/\s+/u', ' ', mb_strtolower(Digits::western(mb_scrub($text)))), ' .!?');
+        if ($text === '' || mb_strlen($text) > self::LONGEST) {
+            return null;
+        }
+        $days = preg_match(self::YESTERDAY, $text) === 1 ? 1 : 0;
+        $plain = trim((string) preg_replace(self::WHEN, '', $text), ' ,');
+
+        return $this->rain($plain, $units, $days) ?? $this->look($plain) ?? $this->sprayed($plain, $days) ?? $this->chore($plain, $today);
+    }
+
+    private function rain(string $text, UnitSystem $units, int $days): ?Errand
+    {
+        if (preg_match('/^'.self::RAINED.'\s+(.+?)(?: of)?(?: rain)?$/u', $text, $m) === 1) {
+            // "Rain water" and "had tea" are no depths.
+            $mm = $this->depth($m[1], $units, ! str_ends_with($text, 'rain') && preg_match('/^(?:we had|had)/', $text) === 1);
+
+            return $mm === null ? null : new Errand('rain', $mm, $days);
+        }
+        if (preg_match('/^(.+?)(?: of)? (?:rain|pioggia|chuva)$/u', $text, $m) === 1 && preg_match('/\d|half|an? /', $m[1]) === 1) {
+            $mm = $this->depth($m[1], $units, true);
+
+            return $mm === null ? null : new Errand('rain', $mm, $days);
+        }
+
+        return preg_match('/^(?:it(?: has)? rained|rained|ha piovuto|è piovuto|choveu)$/u', $text) === 1 ? new Errand('rain', null, $days) : null;
+    }
+
+    /** @return float|null mm; a bare number is in the garden's own unit */
+    private function depth(string $text, UnitSystem $units, bool $wantsUnit): ?float
+    {
+        $text = (string) preg_replace('/^(?:about |some |around )/', '', $text);
+        $text = (string) preg_replace(['/^half an? (?=\pL)/u', '/^an? (?=\pL)/u', '/^a quarter (?:of an )?(?=\pL)/u'], ['1/2 ', '1 ', '1/4 '], $text);
+        if ($wantsUnit && preg_match('/\d\s*$/', $text) === 1) {
+            return null;
+        }
+        $cm = TypedSize::length($text, $units === UnitSystem::Us ? 2.54 : 0.1);
+
+        return $cm === null || $cm <= 0.0 || $cm > 100.0 ? null : round($cm * 10.0, 3);
+    }
+
+    private function sprayed(string $text, int $days): ?Errand
+    {
+        if (preg_match('/^'.self::SPRAYED.' (.+)$/u', $text, $m) !== 1) {
+            return null;
+        }
+        $rest = $m[1];
+        if (preg_match('/^'.self::THE.'(.+?) '.self::WITH.' '.self::THE.'(.+)$/u', $rest, $m) === 1) {
+            return new Errand('sprayed', null, $days, self::bare($m[2]), self::bare($m[1]));
+        }
+        if (preg_match('/^'.self::THE.'(.+?) '.self::ON.' '.self::THE.'(.+)$/u', $rest, $m) === 1) {
+            return new Errand('sprayed', null, $days, self::bare($m[1]), self::bare($m[2]));
+        }
+
+        return new Errand('sprayed', null, $days, self::bare((string) preg_replace('/^'.self::THE.'/u', '', $rest)));
+    }
+
+    private function look(string $text): ?Errand
+    {
+        if (preg_match('/^(?:how (?:are|is)|how\'s|look(?:ed)? at|looking at|come sta|come stanno|como est(?:á|ão)) '.self::THE.'(.+?)(?: doing)?$/u', $text, $m) === 1) {
+            return new Errand('look', on: self::bare($m[1]));
+        }
+
+        return null;
+    }
+
+    private function chore(string $text, string $today): ?Errand
+    {
+        [$rest, $often] = $this->rhythm($text, $today);
+        if ($often === null) {
+            return null;
+        }
+        if (preg_match('/^(feed|fertili[sz]e|water|annaffia|concima|rega|aduba) '.self::THE.'(.+)$/u', $rest, $m) === 1) {
+            $job = in_array($m[1], ['water', 'annaffia', 'rega'], true) ? 'water' : 'feed';
+            $parts = preg_split('/ '.self::WITH.' /u', $m[2], 2) ?: [$m[2]];
+
+            return new Errand('chore', what: isset($parts[1]) ? self::bare($parts[1]) : null, on: self::bare($parts[0]), job: $job, often: $often);
+        }
+        if (preg_match('/^(.*\b(?:feed|tea|food|fertili[sz]er)\b.*?) '.self::ON.' '.self::THE.'(.+)$/u', $rest, $m) === 1) {
+            return new Errand('chore', what: self::bare($m[1]), on: self::bare($m[2]), job: 'feed', often: $often);
+        }
+
+        return null;
+    }
+
+    /**
+     * "… every 2 weeks", "… weekly with nettle feed": how often may stand anywhere behind the first word.
+     *
+     * @return array{string, string|null} the rest, and how often
+     */
+    private function rhythm(string $text, string $today): array
+    {
+        $words = explode(' ', $text);
+        for ($from = 1; $from < count($words); $from++) {
+            for ($to = count($words); $to > $from; $to--) {
+                $some = implode(' ', array_slice($words, $from, $to - $from));
+                // A bare number is how many, not how often.
+                if (preg_match('/^\d/', $some) === 1) {
+                    continue;
+                }
+                try {
+                    $this->often->read($some, '', $today);
+                } catch (BadInput) {
+                    continue;
+                }
+
+                return [implode(' ', [...array_slice($words, 0, $from), ...array_slice($words, $to)]), $some];
+            }
+        }
+
+        return [$text, null];
+    }
+
+    private static function bare(string $text): string
+    {
+        return trim($text, ' ,.;:');
+    }
+}
