@@ -130,7 +130,7 @@ try {
   for (let n = 1; n <= 20; n++) {
     answers.push(await page.evaluate(async (ml) => {
       const input = document.querySelector('[aria-label="Amount of ingredient 1"]')
-      const shown = document.querySelector('.worked strong')?.closest('section')?.querySelector('.line .worked strong')
+      const shown = document.querySelector('.line .read strong')
       const before = shown.textContent
       const start = performance.now()
       input.value = `${ml} mL`

@@ -12,11 +12,11 @@ test.beforeEach(async ({ servers }) => {
 test('the demo garden is opened at the first run, and a spray is logged in it', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('button', { name: 'Open the demo garden' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('2 rounds to spray')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('13 things to do')
   await page.getByRole('button', { name: 'Log it' }).first().click()
   await page.getByRole('dialog').getByLabel('What you saw').fill('First one in the book')
   await page.getByRole('dialog').getByRole('button', { name: 'Log it' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('One round to spray')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('12 things to do')
   await page.getByRole('link', { name: 'All of the notebook' }).click()
   await expect(page.getByRole('article').first()).toContainText('First one in the book')
   // The first run is over: its page leads on.

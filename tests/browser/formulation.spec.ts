@@ -1,4 +1,4 @@
-import { expect, forwardTo, mix, openRecipe, test } from './support/test'
+import { expect, forwardTo, mix, openLine, openRecipe, test } from './support/test'
 
 test.use({ allowed: { errors: [/422 \(Unprocessable/] } })
 
@@ -225,15 +225,18 @@ test('what cannot be worked out puts the old figures aside, and another recipe n
   await openRecipe(page, 'evening', 'Evening soap')
   const inside = page.getByRole('region', { name: /^In the bottle/ })
   await expect(inside).toContainText('%')
+  await openLine(page, 1)
   await page.getByLabel('Amount of ingredient 1').fill('2 tbps of')
   await expect(page.getByText('This cannot be worked out yet')).toBeVisible()
   await expect(inside).toHaveClass(/aside/)
   await expect(page.getByRole('button', { name: 'Mix it' }).last()).toBeDisabled()
   await expect(page.getByText('Makes', { exact: false }).last()).not.toContainText('mL')
+  await openLine(page, 1)
   await page.getByLabel('Amount of ingredient 1').fill('3 tbsp')
   await expect(inside).not.toHaveClass(/aside/)
   await expect(page.getByText('This cannot be worked out yet')).toHaveCount(0)
   // One that cannot be read from the start: there is nothing of its own to show.
+  await openLine(page, 1)
   await page.getByLabel('Amount of ingredient 1').fill('٢ tbsp')
   await expect(inside).not.toHaveClass(/aside/)
 })

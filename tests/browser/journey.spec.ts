@@ -1,10 +1,10 @@
-import { expect, openRecipe, planRounds, test } from './support/test'
+import { expect, openLine, openRecipe, planRounds, test } from './support/test'
 
 test.use({ allowed: { errors: [/422 \(Unprocessable/, /net::ERR_(CONNECTION_|EMPTY_RESPONSE|SOCKET_NOT)/] } })
 
 test('from a recipe to a logged spray, and all of it there after a restart', async ({ page, servers }) => {
   await page.goto('/')
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('rounds to spray')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('things to do')
 
   // A recipe, found again by searching, fitted to a sprayer.
   await page.getByRole('navigation').getByRole('link', { name: 'Bench' }).click()
@@ -24,18 +24,22 @@ test('from a recipe to a logged spray, and all of it there after a restart', asy
   await page.getByLabel('Make').fill('0,5 L')
   await expect(page.getByText('Makes 500 mL')).toBeVisible()
   await page.getByLabel('Make').fill('')
+  await openLine(page, 'base')
   await page.getByLabel('Basis').selectOption('final')
   // 30 mL of 33 % in 1000 mL: 0.99 %
   await expect(page.getByText('0.99 %').first()).toBeVisible()
+  await openLine(page, 1)
   await page.getByLabel('Amount of ingredient 1').fill('1 1/2 tbsp')
   // 22.5 mL · 0.33 in 1000 mL
   await expect(page.getByText('0.74 %').first()).toBeVisible()
 
   // What cannot be read is said at the field, and the last answer stays.
+  await openLine(page, 1)
   await page.getByLabel('Amount of ingredient 1').fill('2 blorps')
   await expect(page.getByText('"blorps" is not a unit known here')).toBeVisible()
   await expect(page.getByLabel('Amount of ingredient 1')).toHaveAttribute('aria-invalid', 'true')
   await expect(page.getByText('0.74 %').first()).toBeVisible()
+  await openLine(page, 1)
   await page.getByLabel('Amount of ingredient 1').fill('2 tbsp')
   // 5 L are three fills of a bottle that takes 1.7 L.
   await page.getByLabel('Make').fill('5 L')
@@ -100,7 +104,7 @@ test('a round is moved and skipped with its reason, and either can be undone', a
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(first.locator('.line')).toHaveText(before.replace(/\n/g, ''), { useInnerText: false })
 
-  await first.getByRole('button', { name: 'Skip' }).click()
+  await first.getByRole('button', { name: 'Leave it' }).click()
   await page.getByRole('dialog').getByLabel('Why').fill('in bloom')
   await page.getByRole('button', { name: 'Skip the round' }).click()
   await expect(first).toContainText('skipped')
@@ -111,8 +115,11 @@ test('a round is moved and skipped with its reason, and either can be undone', a
 test('a recipe is made, saved, copied, its versions kept, printed and deleted', async ({ page }) => {
   await page.goto('/bench/new')
   await page.getByLabel('Name of the recipe').fill('Bean tips')
+  await openLine(page, 'base')
   await page.getByLabel('Amount of base').fill('1 quart')
+  await openLine(page, 1)
   await page.getByLabel('Amount of ingredient 1').fill('1:50')
+  await openLine(page, 1)
   await page.getByLabel('Strength of ingredient 1').fill('30 %')
   // One part of 30 % to fifty: 30 / 51 = 0.588 %
   await expect(page.getByText('0.59 %').first()).toBeVisible()
@@ -149,6 +156,7 @@ test('a recipe is made, saved, copied, its versions kept, printed and deleted', 
 test('what is not saved is kept, and a recipe without a name is not saved', async ({ page }) => {
   await page.goto('/bench')
   await openRecipe(page, 'neem', 'Neem at dusk')
+  await openLine(page, 1)
   await page.getByLabel('Amount of ingredient 1').fill('0.9 %')
   await expect(page.getByText('Not saved yet')).toBeVisible()
   await page.reload()

@@ -1,4 +1,4 @@
-import { expect, forward, forwardTo, mix, openRecipe, test } from './support/test'
+import { expect, forward, forwardTo, mix, openLine, openRecipe, test } from './support/test'
 
 test.use({ allowed: { errors: [/422 \(Unprocessable/] } })
 
@@ -66,6 +66,7 @@ test('a base from the cupboard is thinned to the strength that is asked for', as
   await openRecipe(page, 'vinegar', 'Vinegar for the court')
   const bottle = page.getByLabel('Bottle for the base')
   await expect(bottle.locator('option:checked')).toHaveText('Cleaning vinegar, 10 %')
+  await openLine(page, 'base')
   await page.getByLabel('Strength of base').fill('5 %')
   await expect(bottle.locator('option:checked')).not.toHaveText('Cleaning vinegar, 10 %')
   await bottle.selectOption({ label: 'Cleaning vinegar, 10 %' })

@@ -133,6 +133,7 @@ test('rain in the gauge takes a round, and what follows from it is shown before 
   await dialog.getByLabel('For how many hours').fill('1')
   await dialog.getByRole('button', { name: 'Write it down' }).click()
   const changed = page.getByRole('region', { name: 'What has changed' })
+  await changed.getByRole('button', { name: 'See', exact: true }).click()
   const aphid = changed.getByRole('listitem').filter({ hasText: 'Gentle soap against aphid' })
   await expect(aphid).toContainText('washed off')
   await expect(aphid).toContainText('→')
@@ -145,6 +146,7 @@ test('rain in the gauge takes a round, and what follows from it is shown before 
 test('what rain did in the demo garden is told, moved in one tap, and taken back', async ({ page }) => {
   await page.goto('/rounds')
   const changed = page.getByRole('region', { name: 'What has changed' })
+  await changed.getByRole('button', { name: 'See', exact: true }).click()
   const one = changed.getByRole('listitem').filter({ hasText: 'Gentle soap against whitefly' })
   await expect(one).toContainText('It rained an hour after the last spray')
   await one.getByRole('button').click()

@@ -1,4 +1,4 @@
-import { expect, openRecipe, test } from './support/test'
+import { expect, openLine, openRecipe, test } from './support/test'
 
 test.use({ allowed: { errors: [/409 \(Conflict/, /422 \(Unproc/] } })
 
@@ -10,10 +10,12 @@ test('a stale edit from a second tab is refused with both versions shown', async
   await two.goto(one.url())
   await expect(two.getByLabel('Amount of ingredient 1')).toHaveValue('15 %')
 
+  await openLine(one, 1)
   await one.getByLabel('Amount of ingredient 1').fill('20 %')
   await one.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(one.getByRole('button', { name: 'Save', exact: true })).toBeDisabled()
 
+  await openLine(two, 1)
   await two.getByLabel('Amount of ingredient 1').fill('30 %')
   await two.getByRole('button', { name: 'Save', exact: true }).click()
   const dialog = two.getByRole('dialog')
@@ -24,9 +26,11 @@ test('a stale edit from a second tab is refused with both versions shown', async
   await expect(two.getByLabel('Amount of ingredient 1')).toHaveValue('20 %')
 
   // And the other way: mine over it, the other kept among the versions.
+  await openLine(one, 1)
   await one.getByLabel('Amount of ingredient 1').fill('12 %')
   await one.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(one.getByRole('button', { name: 'Save', exact: true })).toBeDisabled()
+  await openLine(two, 1)
   await two.getByLabel('Amount of ingredient 1').fill('15 %')
   await two.getByRole('button', { name: 'Save', exact: true }).click()
   await two.getByRole('dialog').getByRole('button', { name: 'Save mine over it' }).click()

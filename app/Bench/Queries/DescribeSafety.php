@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Queries;
 
+use App\Bench\Resources\AimResource;
 use App\Bench\Resources\CareResource;
 use App\Bench\Resources\IntervalResource;
 use App\Bench\Resources\JobResource;
@@ -17,6 +18,7 @@ use App\Bench\Resources\TippingResource;
 use App\Bench\TypedCircumstances;
 use App\Core\Say;
 use App\Models\Planting;
+use App\Models\TroubleStatus;
 use Nebbia\Core\Chemistry\Made;
 use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Data\Sentence\Figures;
@@ -33,11 +35,17 @@ use Nebbia\Core\Judgement\JudgedMix;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Judgement\Tolerance\TippingPoints;
 use Nebbia\Core\Measure\Kitchen\KitchenFraction;
+use Nebbia\Core\Pest\Aim;
+use Nebbia\Core\Pest\Remedies;
 use Nebbia\Core\Substance\Substances;
+use Nebbia\Core\Target\Targets;
 
 /** Puts into words what a mix becomes, what its parts do, and what to mind with it. */
 final readonly class DescribeSafety
 {
+    /** Targets that are spoken of. */
+    private const MOST_AIMS = 3;
+
     public function __construct(
         private Substances $substances,
         private PatchLadders $patchLadders,
@@ -45,6 +53,8 @@ final readonly class DescribeSafety
         private Catalogue $catalogue,
         private JobAssessor $jobs,
         private CareNotes $care,
+        private Targets $targets,
+        private Remedies $remedies,
     ) {}
 
     /** @param  array<string, mixed>|null  $strengthened  nebbia.recipe/1 */
@@ -93,7 +103,34 @@ final readonly class DescribeSafety
             ),
             $this->known($situation, $now),
             $strengthened,
+            $this->aims($situation, $planting),
         );
+    }
+
+    /**
+     * What it does to what the recipe is written for, and to what is wrong with the plant.
+     *
+     * @return list<AimResource>
+     */
+    private function aims(Situation $situation, ?Planting $planting): array
+    {
+        $troubles = $planting === null
+            ? []
+            : $planting->troubles()->toBase()->reorder()->where('status', TroubleStatus::Open)->whereNotNull('target')->pluck('target')->all();
+        $ids = [];
+        foreach ([...$troubles, ...$situation->mix->recipe->targets] as $name) {
+            $id = is_string($name) ? $this->targets->idOf($name) : null;
+            if ($id !== null) {
+                $ids[$id] = $id;
+            }
+        }
+        $aims = [];
+        foreach (array_slice($ids, 0, self::MOST_AIMS) as $id) {
+            $aim = Aim::of($situation->mix, $this->targets->named($id), $this->remedies);
+            $aims[] = new AimResource($aim->target->name, $aim->word, $this->catalogue->sentence($aim->said));
+        }
+
+        return $aims;
     }
 
     /** @return list<LeftResource> of those that are not what went in */

@@ -17,6 +17,7 @@ final readonly class SafetyResource
      * @param  list<CareResource>  $care
      * @param  list<string>  $known
      * @param  array<string, mixed>|null  $strengthened
+     * @param  list<AimResource>  $aims
      */
     public function __construct(
         #[OA\Property(description: 'An estimate; null where it cannot be told or does not matter.')] public ?PhResource $ph,
@@ -37,5 +38,9 @@ final readonly class SafetyResource
             description: 'A RecipeBody: the recipe with all that is added made stronger, where that was asked.',
         )]
         public ?array $strengthened,
+        #[
+            OA\Property(description: 'What it does to what it is aimed at.', items: new OA\Items(ref: AimResource::class)),
+        ]
+        public array $aims,
     ) {}
 }

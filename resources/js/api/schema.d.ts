@@ -1558,6 +1558,13 @@ export interface components {
             ingredient?: string | null;
             strength?: string | null;
         };
+        /** @description What a mix does to what it is aimed at. */
+        Aim: {
+            target: string;
+            /** @enum {string} */
+            word: "helps" | "little" | "weak" | "tried" | "nothing";
+            said: string;
+        };
         /** @description A recipe worked out on the bench. */
         Bench: {
             /** @enum {string} */
@@ -2078,6 +2085,8 @@ export interface components {
             known: string[];
             /** @description A RecipeBody: the recipe with all that is added made stronger, where that was asked. */
             strengthened: Record<string, never> | null;
+            /** @description What it does to what it is aimed at. */
+            aims: components["schemas"]["Aim"][];
         };
         SavedRecipe: {
             recipe: components["schemas"]["Recipe"];

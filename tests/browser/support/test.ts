@@ -60,6 +60,13 @@ export async function openRecipe(page: Page, words: string, name: string): Promi
   await expect(page.locator('.n-drawer')).toHaveCount(0)
 }
 
+/** Opens a line of the recipe for editing, counted from 1; "base" for what it goes into. */
+export async function openLine(page: Page, line: number | 'base'): Promise<void> {
+  const read = page.getByRole('button', { name: line === 'base' ? /^Change the base/ : new RegExp(`^Change ingredient ${line}:`) })
+  if ((await read.getAttribute('aria-expanded')) !== 'true') await read.click()
+  await expect(read).toHaveAttribute('aria-expanded', 'true')
+}
+
 /** Goes from the bench into mixing, and waits for its first step: a key pressed earlier belongs to the bench. */
 export async function mix(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Mix it' }).first().click()

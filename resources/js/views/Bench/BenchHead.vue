@@ -56,7 +56,8 @@ const volumeHint = computed(() => (props.bench ? props.bench.makes : ''))
       <app-field id="volume" v-slot="field" class="volume" :label="t('bench.bench-head.make')">
         <input v-bind="field" v-model="volume" :placeholder="volumeHint" :aria-describedby="errors.volume ? 'error-volume' : undefined" />
       </app-field>
-      <app-field id="planting" v-slot="field" :label="t('bench.bench-head.for')">
+      <button type="button" class="link" @click="$emit('need')">{{ t('bench.bench-head.how-much-do') }}</button>
+      <app-field id="planting" v-slot="field" class="for" :label="t('bench.bench-head.for')">
         <select v-bind="field" v-model="plantingId">
           <option :value="null">{{ t('bench.bench-head.ordinary-plant') }}</option>
           <optgroup v-for="group in zones" :key="group.zone" :label="group.zone">
@@ -65,9 +66,6 @@ const volumeHint = computed(() => (props.bench ? props.bench.makes : ''))
         </select>
       </app-field>
     </div>
-    <p class="need wide">
-      <button type="button" class="link" @click="$emit('need')">{{ t('bench.bench-head.how-much-do') }}</button>
-    </p>
     <p v-if="errors.volume" id="error-volume" class="field-error wide">{{ errors.volume }}</p>
   </header>
 </template>
@@ -79,14 +77,14 @@ const volumeHint = computed(() => (props.bench ? props.bench.makes : ''))
   0 var(--space-1); min-height: var(--finger); border-radius: 0;
 }
 .name:hover, .name:focus { border-bottom-color: var(--line); }
-.choices { grid-column: 1 / -1; display: flex; flex-wrap: wrap; gap: var(--space-6) var(--space-8); align-items: end; }
+.choices { grid-column: 1 / -1; display: flex; flex-wrap: wrap; gap: var(--space-5) var(--space-7); align-items: end; }
+.for { order: -1; max-width: 230px; }
 .choices .field { min-width: 0; }
 .volume { width: 110px; }
 .link {
   border: 0; background: none; color: var(--leaf); text-decoration: underline; cursor: pointer; padding: var(--space-2) 0; min-height:
   var(--finger);
 }
-.need { margin: calc(-1 * var(--space-6)) 0 calc(-1 * var(--space-6)); }
 .wide { grid-column: 1 / -1; }
 .chips { display: flex; flex-wrap: wrap; gap: var(--space-4); }
 .chips button {
@@ -99,6 +97,10 @@ const volumeHint = computed(() => (props.bench ? props.bench.makes : ''))
 @media (max-width: 760px) {
   .head { grid-template-columns: minmax(0, 1fr); }
   .choices .field { flex: 1 1 100%; }
-  .choices .volume { flex: 1 1 100%; }
+  .choices .for { max-width: none; }
+  .choices .volume { flex: 0 0 130px; }
+  /* One row, that is moved with the thumb. */
+  .chips { flex-wrap: nowrap; overflow-x: auto; }
+  .chips button { flex: none; }
 }
 </style>

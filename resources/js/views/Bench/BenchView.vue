@@ -57,6 +57,8 @@ const only = store.sprayers.length === 1 && lastSprayer.value === null ? store.s
 const sprayerId = ref<string | null>(known(asText(route.query.sprayer)) ?? known(lastSprayer.value) ?? only)
 const plantingId = ref<string | null>(asText(route.query.planting) || null)
 const volume = ref('')
+/** The line of the recipe that is open for editing. */
+const openLine = ref<number | 'base' | null>(null)
 const showPicker = ref(false)
 const showVersions = ref(false)
 const showPlan = ref(false)
@@ -90,6 +92,8 @@ async function open(id: string): Promise<void> {
   missing.value = null
   if (id === 'new') {
     draft.openNew(store.garden?.units ?? 'us')
+    // Whoever begins one has its first line to fill in.
+    openLine.value = changed.value ? null : 0
     return
   }
   if (!id) {
@@ -124,6 +128,7 @@ watch(sprayerId, (id) => {
 watch(
   () => recipe.value?.id,
   () => {
+    openLine.value = null
     cupboard.forget()
     factor.value = 1
   },
@@ -209,7 +214,6 @@ function bringBack(version: RecipeVersion): void {
         @need="showNeed = true"
       />
       <p v-if="failure" class="field-error" role="alert">{{ failure }}</p>
-      <here-now v-model="here.now.value" :said="here.said.value" :errors="benchErrors" @clear="here.clear()" />
       <bench-banner v-if="bench" :bench="bench" :stale="isAside" />
       <swap-note
         :name="cupboard.name.value"
@@ -222,8 +226,20 @@ function bringBack(version: RecipeVersion): void {
       <div class="columns">
         <section aria-labelledby="written">
           <h2 id="written">{{ t('bench.bench-view.as-written') }}</h2>
-          <recipe-frame v-model="body" :bench="bench" :errors="errors" @swap="cupboard.swap(null, $event)" />
-          <recipe-lines v-model="body" :bench="bench" :errors="errors" @swap="(line, offer) => cupboard.swap(line, offer)" />
+          <recipe-frame
+            v-model="body"
+            v-model:open="openLine"
+            :bench="isAside ? null : bench"
+            :errors="errors"
+            @swap="cupboard.swap(null, $event)"
+          />
+          <recipe-lines
+            v-model="body"
+            v-model:open="openLine"
+            :bench="isAside ? null : bench"
+            :errors="errors"
+            @swap="(line, offer) => cupboard.swap(line, offer)"
+          />
           <label class="note">
             <span class="soft small">{{ t('bench.bench-view.note') }}</span>
             <textarea v-model="note" class="native" rows="2" />
@@ -254,6 +270,9 @@ function bringBack(version: RecipeVersion): void {
             :factor="bench.burden_factor"
             :strengths="bench.strengths"
           />
+          <ul v-if="bench.safety?.aims.length" class="aims" :aria-label="t('bench.bench-view.what-it-does')">
+            <li v-for="aim in bench.safety.aims" :key="aim.target" :class="aim.word">{{ aim.said }}</li>
+          </ul>
           <finding-list :findings="bench.findings" fold />
           <strength-slider v-model="factor" :bench="bench" @write="writeStronger" />
           <patch-strip
@@ -266,6 +285,7 @@ function bringBack(version: RecipeVersion): void {
           />
         </section>
       </div>
+      <here-now v-model="here.now.value" :said="here.said.value" :errors="benchErrors" @clear="here.clear()" />
       <div v-if="bench?.safety" class="below" :class="{ aside: isAside }" :inert="isAside">
         <section v-if="bench.safety.jobs.length" class="jobs" aria-labelledby="jobs-title">
           <h3 id="jobs-title">{{ t('bench.bench-view.does-each-do') }}</h3>
@@ -374,6 +394,10 @@ function bringBack(version: RecipeVersion): void {
 .jobs { padding: var(--space-5) 0; border-top: 1px solid var(--line); }
 .jobs ul { list-style: none; margin: var(--space-3) 0 0; padding: 0; display: grid; gap: var(--space-3); }
 .aside { opacity: 0.35; filter: grayscale(1); }
+.aims { list-style: none; margin: 0; padding: 0; display: grid; gap: var(--space-3); }
+.aims li { border-left: 4px solid var(--leaf); padding-left: var(--space-5); font-weight: 600; }
+.aims .nothing, .aims .tried, .aims .weak { border-color: var(--brass); }
+.aims .little { border-color: var(--line); font-weight: 400; }
 .on-phone { display: none; }
 .foot {
   position: sticky; bottom: 0; display: flex; flex-wrap: wrap; gap: var(--space-5); align-items: center; background: var(--paper); border-top: 1px solid var(--line);
