@@ -57,3 +57,11 @@ function outside(string $input, string ...$command): array
 
     return [$result->exitCode(), $result->output(), $result->errorOutput()];
 }
+
+/** A JPEG as far as its head goes: size is read from there. Enough for what looks at it, without an image library. */
+function jpegOf(int $side): string
+{
+    $size = pack('n', $side);
+
+    return "\xFF\xD8\xFF\xE0\x00\x10JFIF\x00\x01\x01\x00\x00\x01\x00\x01\x00\x00\xFF\xC0\x00\x11\x08$size$size\x03\x01\x22\x00\x02\x11\x01\x03\x11\x01\xFF\xDA\x00\x08\x01\x01\x00\x00\x3F\x00\x12\xFF\xD9";
+}

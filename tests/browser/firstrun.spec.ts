@@ -86,7 +86,7 @@ test('two gardens live side by side, and a switch leads from one to the other', 
 test('in the demo a day is let pass, and taken back', async ({ page }) => {
   await page.goto('/')
   await page.getByRole('button', { name: 'Open the demo garden' }).click()
-  await expect(page.getByText('Thursday 14 May', { exact: true })).toBeVisible()
+  await expect(page.getByText(/^Thursday 14 May/)).toBeVisible()
   await expect(page.getByText('14 May in the demo')).toBeVisible()
   await page.getByRole('button', { name: 'Let a day pass' }).first().click()
   await expect(page.getByText('Friday 15 May', { exact: true })).toBeVisible()
@@ -96,7 +96,7 @@ test('in the demo a day is let pass, and taken back', async ({ page }) => {
   await expect(page.getByRole('dialog').getByLabel('When')).toHaveValue(/^2026-05-15T/)
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByText('Thursday 14 May', { exact: true })).toBeVisible()
+  await expect(page.getByText(/^Thursday 14 May/)).toBeVisible()
 })
 
 test('a row that cannot be read is named, and the rest is shown', async ({ page, servers }) => {

@@ -42,6 +42,7 @@ test('words that hold no recipe are said to hold none', async ({ page }) => {
 test('another bottle from the cupboard: the amounts follow, what else changes is said, and it can be put back', async ({ page }) => {
   await page.goto('/bench')
   await openRecipe(page, 'evening', 'Evening soap')
+  await openLine(page, 1)
   await expect(page.getByLabel('Bottle for ingredient 1')).toBeVisible()
   await page.getByLabel('Bottle for ingredient 1').selectOption({ label: 'Soap concentrate, 49 %' })
   // 30 mL of 33 % is 20.204 mL of 49 %, and the water makes up for it.

@@ -51,8 +51,8 @@ test('from a recipe to a logged spray, and all of it there after a restart', asy
   await page.getByRole('button', { name: 'Plan the rounds' }).click()
   const plan = page.getByRole('dialog')
   await expect(plan.getByRole('checkbox', { name: 'Broad beans, early row' })).toBeChecked()
-  await plan.getByLabel('Every … days').fill('5')
-  await plan.getByLabel('Rounds').fill('3')
+  await plan.getByLabel('How often').fill('every 5 days')
+  await plan.getByLabel('How many, or until').fill('3')
   await planRounds(page, 'Plan 3 rounds')
   await expect(page).toHaveURL(/\/rounds$/)
   const course = page
@@ -104,7 +104,7 @@ test('a round is moved and skipped with its reason, and either can be undone', a
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(first.locator('.line')).toHaveText(before.replace(/\n/g, ''), { useInnerText: false })
 
-  await first.getByRole('button', { name: 'Leave it' }).click()
+  await first.getByRole('button', { name: 'Leave this one' }).click()
   await page.getByRole('dialog').getByLabel('Why').fill('in bloom')
   await page.getByRole('button', { name: 'Skip the round' }).click()
   await expect(first).toContainText('skipped')

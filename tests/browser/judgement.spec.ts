@@ -1,4 +1,4 @@
-import { expect, openRecipe, planRounds, test } from './support/test'
+import { expect, openLine, openRecipe, planRounds, test } from './support/test'
 
 // An hour that cannot be is refused while it is typed, on purpose.
 test.use({ allowed: { errors: [/422 \(Unprocessable/] } })
@@ -43,7 +43,8 @@ test('the slider shows where it tips over, and writes the strength into the reci
   await expect(page.locator('.banner')).toContainText('is strong for potato')
   await expect(page.getByText('2 × as strong')).toBeVisible()
   await page.getByRole('button', { name: 'Write it so' }).click()
-  await expect(page.getByLabel(/amount/i).first().or(page.locator('input[value="4 tbsp"]'))).toBeVisible()
+  await openLine(page, 1)
+  await expect(page.getByLabel('Amount of ingredient 1')).toHaveValue('4 tbsp')
   await expect(page.getByText('Not saved yet, but kept on this device.')).toBeVisible()
 })
 

@@ -101,7 +101,7 @@ test('from a sign on a leaf to a planned course', async ({ page }) => {
   await expect(dialog.getByLabel('Climbing beans on the canes')).toBeChecked()
   await expect(dialog.getByLabel('Broad beans, late row')).toBeChecked()
   await expect(dialog.getByLabel('White grape')).not.toBeChecked()
-  await expect(dialog.getByLabel('Every … days')).toHaveValue('5')
+  await expect(dialog.getByLabel('How often')).toHaveValue('every 5 days')
   await planRounds(page, /^Plan 3 rounds/)
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Aphid on Climbing beans')
   await page.getByRole('navigation').getByRole('link', { name: 'Rounds' }).click()
@@ -254,7 +254,7 @@ test.describe('on a phone', () => {
 
   test('the views that have no room in the bar are behind More', async ({ page }) => {
     await page.goto('/')
-    await page.getByRole('button', { name: 'More' }).tap()
+    await page.getByRole('button', { name: 'More', exact: true }).tap()
     await page.getByRole('navigation').getByRole('link', { name: 'Settings' }).tap()
     await expect(page.getByLabel('Name of the garden')).toBeVisible()
     await expect(page.getByRole('navigation').getByRole('link', { name: 'Settings' })).toBeHidden()

@@ -12,12 +12,14 @@ use App\Garden\Resources\PlantingResource;
 use App\Models\Application;
 use App\Models\Count;
 use App\Models\Garden;
+use App\Models\Glance;
+use App\Models\Photo;
 use App\Models\Planting;
-use App\Models\Round;
 use App\Models\Scouting;
 use App\Models\TacticUse;
 use App\Models\Trouble;
 use App\Models\TroubleStatus;
+use App\Rounds\Queries\GlanceWords;
 use App\Scouting\Resources\CountResource;
 use App\Scouting\Resources\DecisionResource;
 use App\Scouting\Resources\DoneResource;
@@ -28,6 +30,7 @@ use App\Scouting\Resources\ScoutingResource;
 use App\Scouting\Resources\TacticResource;
 use App\Scouting\Resources\TargetResource;
 use App\Scouting\Resources\TroublePageResource;
+use Carbon\CarbonImmutable;
 use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Data\Sentence\Message;
@@ -48,6 +51,9 @@ final readonly class ShowTrouble
     /** Sprays against one trouble that are listed, the last first. */
     private const MOST_DONE = 60;
 
+    /** Days before it was noticed, from which what was sprayed is of its story. A rough practice figure. */
+    private const BEFORE_DAYS = 30;
+
     /** °C at which the length of a life cycle is told. */
     private const AT_C = 20.0;
 
@@ -65,15 +71,16 @@ final readonly class ShowTrouble
         $trouble->load(['planting.zone', 'counts', 'tacticUses', 'glances', 'scoutings']);
         $target = $this->assess->target($trouble);
         $decision = $this->assess->decide($garden, $trouble);
+        $done = $this->done($garden, $trouble, $target);
 
         return new TroublePageResource(
             $this->describe->brief($garden, $trouble),
             PlantingResource::of($trouble->planting),
             $target === null ? null : $this->target($target),
             array_values($trouble->counts->map($this->count(...))->all()),
-            $target === null ? null : $this->describe->trend($this->assess->trend($trouble, $target)),
+            $target === null ? null : $this->trend($trouble, $target, $done),
             $target?->watchUntil?->level->likely,
-            $this->done($garden, $trouble),
+            $done,
             $decision === null
                 ? null
                 : new DecisionResource(
@@ -90,6 +97,31 @@ final readonly class ShowTrouble
             $this->plan($garden, $trouble, $target),
             array_values($trouble->scoutings->map(fn (Scouting $scouting): ScoutingResource => $this->scouting($scouting))->all()),
         );
+    }
+
+    /**
+     * How fast, and whether what was done is working.
+     *
+     * @param  list<DoneResource>  $done
+     */
+    private function trend(Trouble $trouble, Target $target, array $done): ?string
+    {
+        $trend = $this->assess->trend($trouble, $target);
+        $said = $this->describe->trend($trend);
+        if ($trend === null) {
+            $last = $trouble->glances->last();
+
+            return $last === null ? null : Say::it('trouble.by-your-look', ['word' => GlanceWords::say($last->word, $target->kind->value)]);
+        }
+        $isTreated = array_filter($done, static fn (DoneResource $one): bool => $one->kind !== 'glance') !== [];
+
+        return $said.' '.Say::it($isTreated ? 'trouble.works' : 'trouble.goes', [
+            'works' => match (true) {
+                $trend->falls() => 'yes',
+                $trend->grows() => 'no',
+                default => 'unsure',
+            },
+        ]);
     }
 
     public function scouting(Scouting $scouting): ScoutingResource
@@ -182,29 +214,44 @@ final readonly class ShowTrouble
         );
     }
 
-    /** @return list<DoneResource> sprays and tactics, the oldest first */
-    private function done(Garden $garden, Trouble $trouble): array
+    /**
+     * Whatever was put on the planting from a month before it was noticed, in whichever way it was logged; tactics, and looks in a word.
+     *
+     * @return list<DoneResource> the oldest first
+     */
+    private function done(Garden $garden, Trouble $trouble, ?Target $target): array
     {
-        $sprays = $garden
+        $noticed = CarbonImmutable::parse($trouble->noticed_on->toDateString(), $garden->time_zone);
+        $applications = $garden
             ->applications()
-            ->whereIn(
-                'round_id',
-                Round::query()
-                    ->select('rounds.id')
-                    ->join('courses', 'courses.id', '=', 'rounds.course_id')
-                    ->where('courses.trouble_id', $trouble->id),
+            ->whereJsonContains('planting_ids', $trouble->planting_id)
+            ->where('applied_at', '>=', $noticed->subDays(self::BEFORE_DAYS)->utc())
+            ->when(
+                $trouble->closed_on !== null,
+                static fn ($query) => $query->where(
+                    'applied_at',
+                    '<=',
+                    CarbonImmutable::parse((string) $trouble->closed_on?->toDateString(), $garden->time_zone)->endOfDay()->utc(),
+                ),
             )
             ->limit(self::MOST_DONE)
+            ->get();
+        $photos = $garden
+            ->photos()
+            ->whereIn('of_id', [...$applications->modelKeys(), ...$trouble->glances->modelKeys(), ...$trouble->counts->modelKeys()])
             ->get()
-            ->map(
-                static fn (Application $entry): DoneResource => new DoneResource(
-                    'spray',
-                    $entry->id,
-                    $entry->applied_at->toIso8601ZuluString(),
-                    is_string($entry->snapshot['recipe_name'] ?? null) ? $entry->snapshot['recipe_name'] : Say::it('bench.spray'),
-                    $entry->note,
-                ),
-            );
+            ->groupBy('of_id')
+            ->map(static fn ($some): array => array_values($some->map(static fn (Photo $one): string => $one->id)->all()));
+        $of = static fn (string $id): array => $photos->get($id) ?? [];
+        $sprays = $applications->map(fn (Application $entry): DoneResource => new DoneResource(
+            'spray',
+            $entry->id,
+            $entry->applied_at->toIso8601ZuluString(),
+            is_string($entry->snapshot['recipe_name'] ?? null) ? $entry->snapshot['recipe_name'] : Say::it('bench.spray'),
+            $entry->note,
+            $this->beside($entry, $noticed, $target),
+            $of($entry->id),
+        ));
         $tactics = $trouble->tacticUses->map(
             fn (TacticUse $use): DoneResource => new DoneResource(
                 'tactic',
@@ -214,8 +261,31 @@ final readonly class ShowTrouble
                 $use->note,
             ),
         );
+        $kind = $target->kind->value ?? 'unknown';
+        $glances = $trouble->glances->map(static fn (Glance $one): DoneResource => new DoneResource(
+            'glance',
+            $one->id,
+            $one->seen_at->toIso8601ZuluString(),
+            GlanceWords::say($one->word, $kind),
+            $one->note,
+            null,
+            $of($one->id),
+        ));
 
-        return array_values($sprays->concat($tactics)->sortBy('at')->values()->all());
+        return array_values($sprays->toBase()->concat($tactics)->concat($glances)->sortBy('at')->values()->all());
+    }
+
+    /** It was done before anything was noticed, or against something else. */
+    private function beside(Application $entry, CarbonImmutable $noticed, ?Target $target): ?string
+    {
+        if ($entry->applied_at < $noticed) {
+            return Say::it('trouble.before-noticed');
+        }
+        $against = $entry->snapshot['target'] ?? null;
+
+        return is_string($against) && $target !== null && $against !== $target->id && is_string($entry->snapshot['target_name'] ?? null)
+            ? Say::it('trouble.against-other', ['target' => $entry->snapshot['target_name']])
+            : null;
     }
 
     private function tactic(RankedTactic $ranked): TacticResource

@@ -3873,12 +3873,16 @@ export interface components {
         /** @description What was done about a trouble. */
         Done: {
             /** @enum {string} */
-            kind: "spray" | "tactic";
+            kind: "spray" | "tactic" | "glance";
             id: string;
             /** Format: date-time */
             at: string;
             what: string;
             note: string | null;
+            /** @description It was done before the trouble was noticed, or against something else. */
+            beside: string | null;
+            /** @description Ids of photos. */
+            photos: string[];
         };
         /** @description Plants to be looked at some time after a round. */
         DueInspection: {

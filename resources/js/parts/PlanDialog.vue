@@ -8,6 +8,7 @@ import { api, ApiFailure, take, type Course, type Recipe, type Schemas, type Tro
 import { useChanges } from '@/composables/useChanges'
 import { useGarden } from '@/stores/garden'
 import { showComplaint } from '@/composables/useSaving'
+import { useOften } from '@/composables/useOften'
 import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
 import { computed, reactive, ref, shallowRef, watch } from 'vue'
@@ -29,8 +30,9 @@ const changes = useChanges()
 const router = useRouter()
 const form = reactive({
   target: '',
-  every: 7,
-  times: 3,
+  /** In words, as all who plan say it. */
+  often: '',
+  until: '',
   starts: '',
   plantings: [] as string[],
   sprayer: '',
@@ -81,14 +83,16 @@ async function suggest(): Promise<void> {
 function takeSuggestion(): void {
   const one = suggestion.value
   if (!one || one.rounds.length === 0) return
-  form.every = Math.max(1, Math.floor(one.interval_days))
-  form.times = one.rounds.length
+  say(Math.max(1, Math.floor(one.interval_days)), one.rounds.length)
   form.starts = one.rounds[0]!.day
+  void understand()
   rounds.value = one.rounds.map((round) => ({ day: round.day, hour: round.hour }))
 }
+const { meant, errors: unread, usual, understand, soon, say } = useOften(form)
 /** What is typed by hand counts more than what was suggested. */
 const byHand = () => {
   rounds.value = []
+  void soon()
 }
 watch(
   () => [form.target, form.plantings, form.purpose, form.other],
@@ -106,9 +110,10 @@ watch(shown, async (now) => {
   const against = props.trouble
   const aimed = against?.target?.id ?? props.recipe.body.targets?.[0]
   form.target = store.knowledge.targets.some((target) => target.id === aimed) ? (aimed ?? '') : ''
-  form.every = against?.target?.every_days ?? props.recipe.body.repeat?.every_days ?? 7
-  form.times = against?.target?.times ?? props.recipe.body.repeat?.times ?? 3
+  usual.value = against?.target?.times ?? props.recipe.body.repeat?.times ?? 3
+  say(against?.target?.every_days ?? props.recipe.body.repeat?.every_days ?? 7, usual.value)
   form.starts = times.todayField()
+  void understand()
   // All that share the trouble on the same day, so that it does not come back from next door.
   form.plantings = against
     ? [against.planting.id, ...against.neighbours.filter((one) => one.same_day).map((one) => one.id)]
@@ -137,8 +142,16 @@ const others = computed(() =>
 
 /** @param  allTheSame  what does not go together has been said */
 async function plan(allTheSame = false): Promise<void> {
+  if (busy.value) return
   busy.value = true
   errors.value = {}
+  // The last key may not have been answered yet.
+  if (!(await understand()) || !meant.value) {
+    busy.value = false
+    void showComplaint()
+    return
+  }
+  const days = rounds.value.length ? rounds.value : meant.value.is_by_calendar ? meant.value.days.map((day) => ({ day, hour: null })) : null
   try {
     const planned = await take(
       api.POST('/api/gardens/{garden}/courses', {
@@ -151,12 +164,13 @@ async function plan(allTheSame = false): Promise<void> {
           trouble_id: props.trouble?.brief.id ?? null,
           volume: props.volume || null,
           products: Object.entries(props.products ?? {}).map(([line, product]) => ({ line: Number(line), product_id: product })),
-          every_days: form.every,
-          times: form.times,
+          every_days: meant.value.every_days,
+          times: meant.value.times,
+          until: meant.value.until ?? undefined,
           starts_on: form.starts,
           purpose: form.purpose,
           other_recipe_id: form.other || null,
-          rounds: rounds.value.length ? rounds.value : null,
+          rounds: days,
           all_the_same: allTheSame,
         },
       }),
@@ -222,16 +236,17 @@ async function plan(allTheSame = false): Promise<void> {
         <p v-if="errors.planting_ids" class="field-error">{{ errors.planting_ids }}</p>
       </fieldset>
       <div class="three">
-        <app-field id="plan-every" v-slot="field" :label="t('parts.plan-dialog.every-days')">
-          <input v-bind="field" v-model.number="form.every" type="number" min="1" max="366" @input="byHand" />
+        <app-field id="plan-every" v-slot="field" :label="t('parts.plan-dialog.how-often')" :error="unread.often">
+          <input v-bind="field" v-model="form.often" :placeholder="t('parts.plan-dialog.twice-a-week')" @input="byHand" />
         </app-field>
-        <app-field id="plan-times" v-slot="field" :label="t('parts.plan-dialog.rounds')">
-          <input v-bind="field" v-model.number="form.times" type="number" min="1" max="100" @input="byHand" />
+        <app-field id="plan-times" v-slot="field" :label="t('parts.plan-dialog.until')" :error="unread.until">
+          <input v-bind="field" v-model="form.until" :placeholder="t('parts.plan-dialog.until-gone')" @input="byHand" />
         </app-field>
         <app-field id="plan-starts" v-slot="field" :label="t('parts.plan-dialog.first')">
           <input v-bind="field" v-model="form.starts" type="date" @input="byHand" />
         </app-field>
       </div>
+      <p v-if="meant" class="soft small" role="status">{{ rounds.length ? '' : meant.said }}</p>
       <div class="suggest">
         <n-button :loading="asking" :disabled="!form.target" @click="suggest">{{ t('parts.plan-dialog.how-often-when') }}</n-button>
         <p v-if="!form.target" class="soft small">{{ t('parts.plan-dialog.choose-what-against') }}</p>
@@ -255,7 +270,7 @@ async function plan(allTheSame = false): Promise<void> {
       <div class="actions">
         <n-button type="primary" attr-type="submit" :loading="busy">
           {{
-            t('parts.plan-dialog.plan-rounds-2', { times: form.times })
+            t('parts.plan-dialog.plan-rounds-2', { times: rounds.length || meant?.times || 0 })
           }}
         </n-button>
         <n-button @click="shown = false">{{ t('parts.plan-dialog.not-now') }}</n-button>

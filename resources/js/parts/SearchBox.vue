@@ -183,7 +183,7 @@ defineExpose({ open })
 
 <style scoped>
 .find {
-  display: flex; justify-content: space-between; align-items: center; gap: var(--space-4); min-height: 40px; width: 100%; padding: 0
+  display: flex; justify-content: space-between; align-items: center; gap: var(--space-4); min-height: var(--finger); width: 100%; padding: 0
   var(--space-5); border: 1px solid var(--line); border-radius: var(--radius-m); background: var(--paper); color: var(--soft); cursor:
   pointer; font: inherit; text-align: left;
 }

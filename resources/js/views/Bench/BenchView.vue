@@ -93,7 +93,7 @@ async function open(id: string): Promise<void> {
   if (id === 'new') {
     draft.openNew(store.garden?.units ?? 'us')
     // Whoever begins one has its first line to fill in.
-    openLine.value = changed.value ? null : 0
+    openLine.value = 0
     return
   }
   if (!id) {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
+import ChorePanel from './ChorePanel.vue'
 import CourseCard from './CourseCard.vue'
 import SeasonLanes from './SeasonLanes.vue'
 import EmptyNote from '@/parts/EmptyNote.vue'
@@ -20,7 +21,8 @@ const store = useGarden()
 const times = useTimes()
 const router = useRouter()
 const { courses, lanes, load } = useRounds()
-const asList = useLocalStorage('nebbia.rounds-as-list', false)
+/** On a phone the list is what can be read; whoever wants the lanes says so once. */
+const asList = useLocalStorage('nebbia.rounds-as-list', window.matchMedia('(max-width: 760px)').matches)
 
 const nextDay = (course: Course) => course.rounds.find((round) => round.status === 'planned')?.due_on ?? ''
 const running = computed(() =>
@@ -81,6 +83,7 @@ const title = computed(() => {
         <p class="soft">{{ t('rounds.rounds-view.course-ends-two') }}</p>
         <course-card v-for="course in running" :key="course.id" :course="course" @changed="load" />
       </section>
+      <chore-panel />
       <details v-if="over.length">
         <summary>{{ t('rounds.rounds-view.over', { over: over.length, courses: over.length === 1 ? 'course' : 'courses' }) }}</summary>
         <div class="cards"><course-card v-for="course in over" :key="course.id" :course="course" @changed="load" /></div>

@@ -5,7 +5,7 @@ import DayMeaning from '@/parts/DayMeaning.vue'
 import type { Course, Round, Schemas } from '@/api/client'
 import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
-import { computed, useTemplateRef } from 'vue'
+import { computed, onMounted, useTemplateRef } from 'vue'
 import { dayNumber, dayText, laneName, LANES, rainBars, scaleOf } from './lanes'
 import { useMoving } from './useMoving'
 
@@ -19,6 +19,12 @@ const times = useTimes()
 const picture = useTemplateRef('picture')
 const moving = useMoving(() => emit('changed'))
 
+const scroll = useTemplateRef('scroll')
+/** Where it does not fit it opens at today, with a little of what was before. */
+onMounted(() => {
+  const box = scroll.value
+  if (box) box.scrollLeft = Math.max(0, (scale.value.x(props.today) / LANES.width) * box.scrollWidth - box.clientWidth * 0.2)
+})
 const scale = computed(() => scaleOf(props.today))
 const shown = computed(() =>
   props.courses.filter((course) => course.rounds.some((round) => scale.value.inside(round.due_on))).slice(0, LANES.mostLanes),
@@ -91,7 +97,7 @@ const carrying = (round: Round) =>
 
 <template>
   <div v-if="shown.length" class="lanes">
-    <div class="scroll">
+    <div ref="scroll" class="scroll">
       <svg
         ref="picture"
         :viewBox="`0 0 ${LANES.width} ${height}`"

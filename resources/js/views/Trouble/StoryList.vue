@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
+import PhotoButton from '@/parts/PhotoButton.vue'
 import type { TroublePage } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useTimes } from '@/composables/useTimes'
@@ -7,7 +8,7 @@ import { computed } from 'vue'
 
 /** Everything that happened, the newest first. */
 const props = defineProps<{ page: TroublePage }>()
-const emit = defineEmits<{ deleteCount: [string] }>()
+const emit = defineEmits<{ deleteCount: [string]; changed: [] }>()
 
 const store = useGarden()
 const times = useTimes()
@@ -19,6 +20,13 @@ interface Entry {
   note: string | null
   photo?: boolean
   count?: boolean
+  photos?: string[]
+  of?: 'application' | 'glance' | undefined
+}
+const KINDS = {
+  spray: t('trouble.story-list.spray'),
+  tactic: t('trouble.story-list.tactic'),
+  glance: t('trouble.story-list.look'),
 }
 const story = computed<Entry[]>(() =>
   [
@@ -43,9 +51,11 @@ const story = computed<Entry[]>(() =>
     ...props.page.done.map((one) => ({
       id: one.id,
       at: one.at,
-      kind: one.kind === 'spray' ? t('trouble.story-list.spray') : t('trouble.story-list.tactic'),
-      what: one.what,
+      kind: KINDS[one.kind],
+      what: one.beside ? `${one.what}, ${one.beside}` : one.what,
       note: one.note,
+      photos: one.photos,
+      of: one.kind === 'spray' ? ('application' as const) : one.kind === 'glance' ? ('glance' as const) : undefined,
     })),
   ].sort((a, b) => b.at.localeCompare(a.at)),
 )
@@ -63,6 +73,12 @@ const story = computed<Entry[]>(() =>
           :alt="t('trouble.story-list.photo', { entry: times.instant(entry.at) })"
           loading="lazy"
         /></a>
+        <a v-for="photo in entry.photos" :key="photo" :href="`/api/gardens/${store.id}/photos/${photo}`" target="_blank"><img
+          :src="`/api/gardens/${store.id}/photos/${photo}`"
+          :alt="t('trouble.story-list.photo', { entry: times.instant(entry.at) })"
+          loading="lazy"
+        /></a>
+        <photo-button v-if="entry.of" :of="entry.of" :of-id="entry.id" @added="emit('changed')" />
         <p class="soft small">
           {{ times.instant(entry.at) }}
           <button

@@ -169,7 +169,7 @@ function startBest(): void {
             <h2 id="t-counts">
               {{ t('trouble.trouble-view.counts') }} <span class="unit soft">{{ page.plan.unit }}</span>
             </h2>
-            <p v-if="page.trend">{{ page.trend }}</p>
+            <p v-if="page.trend" class="trend">{{ page.trend }}</p>
             <count-chart :page="page" />
           </section>
           <section v-if="page.decision && open && page.decision.findings.length > 1" aria-labelledby="t-why">
@@ -218,7 +218,7 @@ function startBest(): void {
           </section>
           <section aria-labelledby="t-story">
             <h2 id="t-story">{{ t('trouble.trouble-view.what-happened') }}</h2>
-            <story-list :page="page" @delete-count="deleteCount" />
+            <story-list :page="page" @delete-count="deleteCount" @changed="load" />
           </section>
         </div>
       </div>
@@ -253,6 +253,7 @@ section { display: grid; gap: var(--space-4); grid-template-columns: minmax(0, 1
 .uncounted { display: flex; flex-wrap: wrap; gap: var(--space-4) var(--space-7); align-items: center; margin-top: var(--space-2); }
 .unit { font: 400 var(--text-s) var(--plain); }
 .actions { margin-top: var(--space-3); }
+.trend { font-weight: 600; }
 .plain { margin: 0; padding-left: var(--space-7); }
 .plain a { display: inline-block; min-height: 30px; }
 @media (max-width: 900px) {
