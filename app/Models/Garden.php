@@ -172,7 +172,7 @@ final class Garden extends HouseholdModel
     /** @return HasMany<Chore, $this> what is due first, first; what is over, last */
     public function chores(): HasMany
     {
-        return $this->hasMany(Chore::class)->orderByRaw('next_on is null')->orderBy('next_on')->orderBy('id');
+        return $this->hasMany(Chore::class)->orderByRaw('coalesce(next_on, ?)', ['9999'])->orderBy('id');
     }
 
     /** @return HasMany<Sprayer, $this> */

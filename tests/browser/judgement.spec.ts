@@ -239,7 +239,7 @@ test('a plant that nobody here knows is added, looked at and sprayed, and a thin
   await plan.getByRole('checkbox', { name: 'Grandmother’s trailing wonder' }).check()
   await planRounds(page, /^Plan .* rounds?$/)
   await expect(page).toHaveURL(/rounds/)
-  const course = page.locator('section, article').filter({ hasText: 'Grandmother’s trailing wonder' }).last()
+  const course = page.locator('article').filter({ hasText: 'Grandmother’s trailing wonder' }).last()
   await course.getByRole('button', { name: 'Log it' }).first().click()
   await page.getByRole('dialog').getByRole('button', { name: 'Log it' }).click()
   await expect(page.getByRole('dialog')).toHaveCount(0)

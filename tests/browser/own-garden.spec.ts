@@ -177,7 +177,7 @@ await expect(page).toHaveURL(/\/$/)
       await expect(page.getByLabel('Water hardness, ppm')).toBeVisible()
       await page.locator('select[aria-label="The garden that is open"]:visible').first().selectOption({ label: 'My garden' })
       hand.taps++
-      await expect(page.getByText('1 × Rose').or(page.getByText('Nothing to spray')).first()).toBeVisible()
+      await expect(page.getByText('1 × Rose').or(page.getByText('Nothing to do')).first()).toBeVisible()
       await page.goto('/settings')
       await expect(page.getByLabel('Water hardness, mg/L')).toBeVisible()
       expect([hand.taps, hand.typed]).toEqual([4, 2])

@@ -98,7 +98,7 @@ test.describe('on a phone', () => {
   test('the pantry is behind More, and a bottle is put on the shelf with one hand', async ({ page }) => {
     await page.goto('/')
     await expect(page.getByText('Done last')).toBeVisible()
-    await page.getByRole('button', { name: 'More', exact: true }).tap()
+    await page.getByRole('navigation').getByRole('button', { name: 'More' }).tap()
     await page.getByRole('navigation').getByRole('link', { name: 'Pantry' }).tap()
     await page.getByRole('button', { name: 'Add a bottle' }).tap()
     const dialog = page.getByRole('dialog')

@@ -254,7 +254,7 @@ test.describe('on a phone', () => {
 
   test('the views that have no room in the bar are behind More', async ({ page }) => {
     await page.goto('/')
-    await page.getByRole('button', { name: 'More', exact: true }).tap()
+    await page.getByRole('navigation').getByRole('button', { name: 'More' }).tap()
     await page.getByRole('navigation').getByRole('link', { name: 'Settings' }).tap()
     await expect(page.getByLabel('Name of the garden')).toBeVisible()
     await expect(page.getByRole('navigation').getByRole('link', { name: 'Settings' })).toBeHidden()

@@ -116,7 +116,14 @@ final readonly class DescribeSafety
     {
         $troubles = $planting === null
             ? []
-            : $planting->troubles()->toBase()->reorder()->where('status', TroubleStatus::Open)->whereNotNull('target')->pluck('target')->all();
+            : $planting
+                ->troubles()
+                ->toBase()
+                ->reorder()
+                ->where('status', TroubleStatus::Open)
+                ->whereNotNull('target')
+                ->pluck('target')
+                ->all();
         $ids = [];
         foreach ([...$troubles, ...$situation->mix->recipe->targets] as $name) {
             $id = is_string($name) ? $this->targets->idOf($name) : null;

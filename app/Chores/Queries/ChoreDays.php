@@ -42,7 +42,8 @@ final class ChoreDays
     private function find(string $garden): array
     {
         $days = [];
-        foreach (Chore::query()->where('garden_id', $garden)->whereNotNull('planting_id')->whereIn('kind', ['feed', 'water'])->get() as $chore) {
+        $chores = Chore::query()->where('garden_id', $garden)->whereNotNull('planting_id')->whereIn('kind', ['feed', 'water']);
+        foreach ($chores->get() as $chore) {
             if ($chore->kind === 'water' && ! $chore->from_above) {
                 continue;
             }

@@ -84,7 +84,9 @@ final readonly class Find
             ->toBase()
             ->leftJoin('zones', 'zones.id', '=', 'plantings.zone_id')
             ->reorder()
-            ->get(['plantings.id', 'plantings.name', 'plantings.variety', 'plantings.kind_name', 'zones.name as zone']);
+            ->select(['plantings.id', 'plantings.name', 'plantings.variety', 'plantings.kind_name'])
+            ->selectSub('zones.name', 'zone')
+            ->get();
 
         return $this->best($rows->all(), $match, static fn (object $row): array => [
             "$row->name $row->variety $row->kind_name",

@@ -14,7 +14,7 @@ final readonly class NameMatch
 
     public static function of(string $typed): self
     {
-        return new self(array_values(array_filter(array_map(self::stem(...), self::words($typed)), static fn (string $one): bool => $one !== '')));
+        return new self(array_map(self::stem(...), self::words($typed)));
     }
 
     public function isEmpty(): bool

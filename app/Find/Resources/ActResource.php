@@ -14,7 +14,8 @@ final readonly class ActResource
     public function __construct(
         #[OA\Property(enum: ['rain', 'sprayed', 'chore'])] public string $kind,
         #[OA\Property(description: 'Of rain, as it is sent to be noted; null where it has to be asked.')] public ?string $mm = null,
-        #[OA\Property(description: 'When the rain began, in the garden\'s time zone, like 2026-05-02T19:30.')] public ?string $began_at = null,
+        #[OA\Property(description: 'When the rain began, by the garden\'s clocks: 2026-05-02T19:30.')]
+        public ?string $began_at = null,
         #[OA\Property] public ?string $recipe_id = null,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $planting_ids = [],
         #[OA\Property(description: 'What else it was put on.')] public ?string $on = null,

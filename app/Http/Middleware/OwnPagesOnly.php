@@ -17,7 +17,7 @@ use Symfony\Component\HttpFoundation\Response;
 final readonly class OwnPagesOnly
 {
     /** Where a file is sent. */
-    private const UPLOADS = '#^api/gardens/[^/]+/scoutings/[^/]+/photo$#';
+    private const UPLOADS = '#^api/gardens/[^/]+/(?:scoutings/[^/]+/photo|photos)$#';
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

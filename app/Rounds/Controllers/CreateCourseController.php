@@ -40,7 +40,16 @@ final class CreateCourseController extends Controller
     ): JsonResponse {
         $plan = $request->plan($garden, $plan, $refuse);
         [$course, $change] = $recorder->record($garden, Say::it('change.rounds-planned'), $plan);
-        $course->load(['recipe', 'other', 'sprayer', 'plantings.zone', 'rounds.application', 'rounds.course', 'trouble.counts', 'trouble.glances']);
+        $course->load([
+            'recipe',
+            'other',
+            'sprayer',
+            'plantings.zone',
+            'rounds.application',
+            'rounds.course',
+            'trouble.counts',
+            'trouble.glances',
+        ]);
 
         return $this->json(
             new PlannedCourseResource(CourseResource::of($course, $targets, $catalogue, $garden->units), ChangeResource::of($change)),

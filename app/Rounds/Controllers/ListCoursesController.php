@@ -23,7 +23,16 @@ final class ListCoursesController extends Controller
     {
         $courses = $garden
             ->courses()
-            ->with(['recipe', 'other', 'sprayer', 'plantings.zone', 'rounds.application', 'rounds.course', 'trouble.counts', 'trouble.glances'])
+            ->with([
+                'recipe',
+                'other',
+                'sprayer',
+                'plantings.zone',
+                'rounds.application',
+                'rounds.course',
+                'trouble.counts',
+                'trouble.glances',
+            ])
             ->orderByDesc('starts_on')
             ->orderByDesc('id')
             ->limit(self::MOST)

@@ -59,7 +59,16 @@ final readonly class CheckCourses
             ->courses()
             ->whereHas('rounds', $open)
             ->whereNotNull('target')
-            ->with(['recipe', 'other', 'sprayer', 'plantings', 'rounds.application', 'rounds.course.plantings', 'trouble.counts', 'trouble.glances'])
+            ->with([
+                'recipe',
+                'other',
+                'sprayer',
+                'plantings',
+                'rounds.application',
+                'rounds.course.plantings',
+                'trouble.counts',
+                'trouble.glances',
+            ])
             ->get();
         $now = $garden->now();
         $forecast = $this->forecast($garden, $now);

@@ -91,7 +91,9 @@ final readonly class ListLooks
     {
         $on = $open->filter(static fn (Trouble $trouble): bool => in_array($trouble->planting_id, $one->planting_ids, true));
 
-        return $on->first(static fn (Trouble $trouble): bool => $trouble->target === $one->target_id) ?? ($on->count() === 1 ? $on->first() : null);
+        $aimed = $on->first(static fn (Trouble $trouble): bool => $trouble->target === $one->target_id);
+
+        return $aimed ?? ($on->count() === 1 ? $on->first() : null);
     }
 
     private function unit(Trouble $trouble): ?string
@@ -103,7 +105,8 @@ final readonly class ListLooks
 
     private function ago(Garden $garden, string $at): string
     {
-        $days = (int) CarbonImmutable::parse($at)->setTimezone($garden->time_zone)->startOfDay()->diffInDays($garden->localNow()->startOfDay());
+        $then = CarbonImmutable::parse($at)->setTimezone($garden->time_zone)->startOfDay();
+        $days = (int) $then->diffInDays($garden->localNow()->startOfDay());
 
         return Say::it('look.ago', ['days' => $days]);
     }

@@ -18,6 +18,7 @@ use App\Rounds\Resources\DuePatchResource;
 use App\Rounds\Resources\JobResource;
 use App\Weather\Queries\JudgeHours;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
 use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Planning\Day\WhenToday;
@@ -162,7 +163,8 @@ final readonly class OrderDay
         $until = $when->until !== null && $when->until < $left ? $at($when->until) : null;
 
         // What only might be a little better stands in nobody's way.
-        $isMinor = array_filter($hours[0]->objections, static fn (array $one): bool => $one[0]->severity->rank() > Severity::Notice->rank()) === [];
+        $isGrave = static fn (array $one): bool => $one[0]->severity->rank() > Severity::Notice->rank();
+        $isMinor = array_filter($hours[0]->objections, $isGrave) === [];
         $state = $when->state === 'poor' && $isMinor ? 'now' : $when->state;
 
         $job = new JobResource(
@@ -264,19 +266,25 @@ final readonly class OrderDay
             ->filter(static fn (Planting $one): bool => in_array($day, $one->care['water_days'] ?? [], true))
             ->groupBy(static fn (Planting $one): string => $one->care['water_at'] ?? '07:00')
             ->sortKeys()
-            ->each(static function ($some, int|string $at) use (&$jobs, $ticked): void {
+            ->each(static function (Collection $some, int|string $at) use (&$jobs, $ticked): void {
                 $id = 'water:'.str_replace(':', '', (string) $at);
                 $jobs[] = new JobResource(
                     'water',
                     $id,
                     'any',
                     Say::it('day.at', ['at' => (string) $at]),
-                    said: Say::it('chore.on', ['what' => Say::it('chore.water'), 'planting' => $some->map(static fn (Planting $one): string => $one->name)->join(', ', Say::it('rounds.and'))]),
+                    said: Say::it('chore.on', ['what' => Say::it('chore.water'), 'planting' => self::named($some)]),
                     done: in_array($id, $ticked, true),
                 );
             });
 
         return $jobs;
+    }
+
+    /** @param  Collection<int, Planting>  $plantings */
+    private static function named(Collection $plantings): string
+    {
+        return $plantings->map(static fn (Planting $one): string => $one->name)->join(', ', Say::it('rounds.and'));
     }
 
     /** @return list<JobResource> courses that looks or frost have ended */
@@ -293,7 +301,9 @@ final readonly class OrderDay
             ? $this->hours->forecast($garden, self::HOURS)->frostIn($garden->now()->getTimestamp())
             : null;
         foreach ($courses as $course) {
-            $isOver = $course->until === Often::FROST ? $frost !== null && $frost <= self::HOURS : JudgeEnding::of($course)->word === 'over';
+            $isOver = $course->until === Often::FROST
+                ? $frost !== null && $frost <= self::HOURS
+                : JudgeEnding::of($course)->word === 'over';
             if ($isOver) {
                 $jobs[] = new JobResource(
                     'ending',
@@ -302,7 +312,7 @@ final readonly class OrderDay
                     Say::it('day.any'),
                     said: Say::it($course->until === Often::FROST ? 'day.ends-frost' : 'day.ends-gone', [
                         'recipe' => $course->recipe->name,
-                        'plantings' => $course->plantings->map(static fn (Planting $one): string => $one->name)->join(', ', Say::it('rounds.and')),
+                        'plantings' => self::named($course->plantings),
                     ]),
                 );
             }

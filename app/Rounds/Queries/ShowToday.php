@@ -123,8 +123,11 @@ final readonly class ShowToday
         }
         $sprayed = [];
         $midnight = $garden->localNow()->startOfDay()->utc();
-        foreach ($due === [] ? [] : $garden->applications()->where('applied_at', '>=', $midnight)->get(['id', 'garden_id', 'planting_ids']) as $one) {
-            array_push($sprayed, ...$one->planting_ids);
+        if ($due !== []) {
+            $done = $garden->applications()->where('applied_at', '>=', $midnight)->get(['id', 'garden_id', 'planting_ids']);
+            foreach ($done as $one) {
+                array_push($sprayed, ...$one->planting_ids);
+            }
         }
 
         return OncePerPlant::of($due, $sprayed);

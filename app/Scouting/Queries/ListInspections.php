@@ -87,7 +87,12 @@ final readonly class ListInspections
             ->pluck('at', 'planting_id')
             ->all();
         $glances = ['planting_id' => [], 'application_id' => []];
-        $rows = $garden->glances()->toBase()->where('created_at', '>', $since)->reorder('created_at')->get(['planting_id', 'application_id', 'created_at']);
+        $rows = $garden
+            ->glances()
+            ->toBase()
+            ->where('created_at', '>', $since)
+            ->reorder('created_at')
+            ->get(['planting_id', 'application_id', 'created_at']);
         foreach ($rows as $row) {
             foreach (array_keys($glances) as $of) {
                 if (is_string($row->{$of})) {

@@ -7,6 +7,7 @@ namespace App\Settings\Resources;
 use App\Models\Garden;
 use App\Settings\AtHome;
 use Nebbia\Core\Data\Sentence\Figures;
+use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Weather\WeatherUnits;
 use OpenApi\Attributes as OA;
 
@@ -34,7 +35,7 @@ final readonly class GardenResource
         #[OA\Property] public string $currency,
         #[OA\Property(
             description: 'Who and what is about.',
-            items: new OA\Items(type: 'string', enum: ['cats', 'dogs', 'children', 'pond', 'hives', 'hens']),
+            items: new OA\Items(type: 'string', enum: Circumstances::AROUND),
         )]
         public array $around,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/FreeHours'))] public array $free_hours,

@@ -18,7 +18,7 @@ final readonly class Circumstances
     public const STATES = ['drought', 'new', 'soft-growth', 'hardened', 'in-flower', 'sick', 'bud-swell'];
 
     /** Who and what is about. */
-    public const AROUND = ['cats', 'dogs', 'children', 'pond', 'hives', 'hens'];
+    public const AROUND = ['cats', 'dogs', 'children', 'pond', 'hives', 'hens', 'asthma', 'pregnancy', 'aspirin'];
 
     /**
      * @param  list<string>  $states  of STATES

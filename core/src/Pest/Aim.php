@@ -34,10 +34,17 @@ final readonly class Aim
 
         return match (true) {
             $best !== null => self::helping($target, $best, $best->pairings[$target->id]),
-            $little !== null => new self($target, 'weak', Message::of('aim.weak', ['remedy' => $little->name(), 'target' => $target->name])),
-            $tried !== null => new self($target, 'tried', Message::of('aim.tried', ['remedy' => $tried->name(), 'target' => $target->name])),
-            default => new self($target, 'nothing', Message::of('aim.nothing', ['target' => $target->name])),
+            $little !== null => self::none('weak', $target, $little),
+            $tried !== null => self::none('tried', $target, $tried),
+            default => self::none('nothing', $target),
         };
+    }
+
+    private static function none(string $word, Target $target, ?Remedy $remedy = null): self
+    {
+        $remedies = $remedy === null ? [] : ['remedy' => $remedy->name()];
+
+        return new self($target, $word, Message::of("aim.$word", $remedies + ['target' => $target->name]));
     }
 
     private static function helping(Target $target, Remedy $remedy, Pairing $pairing): self

@@ -83,3 +83,15 @@ it('stops a mist of strong alcohol indoors, and only that', function (string $pe
     $mix = Cases::judged(Cases::body('1 L', [['isopropyl-alcohol', "$percent % v/v", '91 %']], 'final', $use), 'rubber-plant', new Circumstances(indoors: $indoors));
     expect(Cases::severities($mix, 'care'))->toBe($found);
 })->with([['25', true, 'foliar', ['stop']], ['20', true, 'foliar', []], ['25', false, 'foliar', []], ['70', true, 'wipe', []]]);
+
+it('minds asthma, pregnancy and who is allergic to aspirin, and nobody who is not about', function (string $ingredient, string $amount, string $use, string $around, string $words): void {
+    $body = Cases::body('1 L', [[$ingredient, $amount]], 'added', $use, 'metric');
+    $said = static fn (array $about): string => implode(' ', array_map(Cases::say(...), Cases::judged($body, null, new Circumstances(around: $about))->findings));
+    expect($said([$around]))->toContain($words)->and($said([]))->not->toContain($words)
+        ->and($said(array_values(array_diff(Circumstances::AROUND, [$around]))))->not->toContain($words);
+})->with([
+    ['white-vinegar', '500 mL', 'weed', 'asthma', 'bring on asthma'],
+    ['tea-tree-oil', '2 mL', 'foliar', 'asthma', 'bring on asthma'],
+    ['borax', '5 g', 'drench', 'pregnancy', 'Whoever is pregnant'],
+    ['aspirin-tablet', '60 ppm', 'foliar', 'aspirin', 'come near aspirin'],
+]);

@@ -2237,7 +2237,7 @@ export interface components {
             kind: "rain" | "sprayed" | "chore";
             /** @description Of rain, as it is sent to be noted; null where it has to be asked. */
             mm: string | null;
-            /** @description When the rain began, in the garden's time zone, like 2026-05-02T19:30. */
+            /** @description When the rain began, by the garden's clocks: 2026-05-02T19:30. */
             began_at: string | null;
             recipe_id: string | null;
             planting_ids: string[];
@@ -4095,7 +4095,7 @@ export interface components {
             /** @enum {string} */
             theme: "auto" | "light" | "dark";
             currency?: string;
-            around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
+            around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens" | "asthma" | "pregnancy" | "aspirin")[];
             free_hours?: components["schemas"]["FreeHours"][];
             poison_centre?: string | null;
             /** @description A windowsill: what is added stands in a room. */
@@ -4128,7 +4128,7 @@ export interface components {
             /** @enum {string} */
             theme?: "auto" | "light" | "dark";
             currency?: string;
-            around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
+            around?: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens" | "asthma" | "pregnancy" | "aspirin")[];
             free_hours?: components["schemas"]["FreeHours"][];
             poison_centre?: string | null;
             indoors?: boolean;
@@ -4165,7 +4165,7 @@ export interface components {
             theme: "auto" | "light" | "dark";
             currency: string;
             /** @description Who and what is about. */
-            around: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens")[];
+            around: ("cats" | "dogs" | "children" | "pond" | "hives" | "hens" | "asthma" | "pregnancy" | "aspirin")[];
             free_hours: components["schemas"]["FreeHours"][];
             /**
              * Format: date-time

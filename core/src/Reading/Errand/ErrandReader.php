@@ -23,7 +23,8 @@ final readonly class ErrandReader
     private const YESTERDAY = '/\b(?:yesterday|ieri|ontem)\b/u';
 
     /** The night that has just gone by is of today; what follows a time is no part of a name. */
-    private const WHEN = '/\s*\b(?:yesterday|today|this (?:morning|evening|afternoon)|last night|tonight|just now|now|ieri|oggi|ontem|hoje)\b\s*$/u';
+    private const WHEN = '/\s*\b(?:yesterday|today|this (?:morning|evening|afternoon)|last night|tonight|just now|now|'.
+        'ieri|oggi|ontem|hoje)\b\s*$/u';
 
     private const RAINED = '(?:it(?: has)? rained|we had|had|rained|rain|raining|it rains|ha piovuto|è piovuto|piovuto|choveu)';
 
@@ -63,14 +64,17 @@ final readonly class ErrandReader
             return $mm === null ? null : new Errand('rain', $mm, $days);
         }
 
-        return preg_match('/^(?:it(?: has)? rained|rained|ha piovuto|è piovuto|choveu)$/u', $text) === 1 ? new Errand('rain', null, $days) : null;
+        $isRain = preg_match('/^(?:it(?: has)? rained|rained|ha piovuto|è piovuto|choveu)$/u', $text) === 1;
+
+        return $isRain ? new Errand('rain', null, $days) : null;
     }
 
     /** @return float|null mm; a bare number is in the garden's own unit */
     private function depth(string $text, UnitSystem $units, bool $wantsUnit): ?float
     {
         $text = (string) preg_replace('/^(?:about |some |around )/', '', $text);
-        $text = (string) preg_replace(['/^half an? (?=\pL)/u', '/^an? (?=\pL)/u', '/^a quarter (?:of an )?(?=\pL)/u'], ['1/2 ', '1 ', '1/4 '], $text);
+        $parts = ['/^half an? (?=\pL)/u' => '1/2 ', '/^a quarter (?:of an )?(?=\pL)/u' => '1/4 ', '/^an? (?=\pL)/u' => '1 '];
+        $text = (string) preg_replace(array_keys($parts), array_values($parts), $text);
         if ($wantsUnit && preg_match('/\d\s*$/', $text) === 1) {
             return null;
         }
@@ -97,7 +101,8 @@ final readonly class ErrandReader
 
     private function look(string $text): ?Errand
     {
-        if (preg_match('/^(?:how (?:are|is)|how\'s|look(?:ed)? at|looking at|come sta|come stanno|como est(?:á|ão)) '.self::THE.'(.+?)(?: doing)?$/u', $text, $m) === 1) {
+        $asks = '(?:how (?:are|is)|how\'s|look(?:ed)? at|looking at|come sta|come stanno|como est(?:á|ão))';
+        if (preg_match('/^'.$asks.' '.self::THE.'(.+?)(?: doing)?$/u', $text, $m) === 1) {
             return new Errand('look', on: self::bare($m[1]));
         }
 
@@ -114,7 +119,13 @@ final readonly class ErrandReader
             $job = in_array($m[1], ['water', 'annaffia', 'rega'], true) ? 'water' : 'feed';
             $parts = preg_split('/ '.self::WITH.' /u', $m[2], 2) ?: [$m[2]];
 
-            return new Errand('chore', what: isset($parts[1]) ? self::bare($parts[1]) : null, on: self::bare($parts[0]), job: $job, often: $often);
+            return new Errand(
+                'chore',
+                what: isset($parts[1]) ? self::bare($parts[1]) : null,
+                on: self::bare($parts[0]),
+                job: $job,
+                often: $often,
+            );
         }
         if (preg_match('/^(.*\b(?:feed|tea|food|fertili[sz]er)\b.*?) '.self::ON.' '.self::THE.'(.+)$/u', $rest, $m) === 1) {
             return new Errand('chore', what: self::bare($m[1]), on: self::bare($m[2]), job: 'feed', often: $often);

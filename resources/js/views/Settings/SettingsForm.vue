@@ -30,7 +30,15 @@ const spoons: Record<Form['units'], string> = {
   au: t('settings.settings-form.tablespoon-20-ml'),
 }
 
-const around = ['cats', 'dogs', 'children', 'pond', 'hives', 'hens'] as const
+const around = ['cats', 'dogs', 'children', 'pond', 'hives', 'hens', 'asthma', 'pregnancy', 'aspirin'] as const
+/** Those that take more than a word. */
+const AROUND: Partial<Record<(typeof around)[number], string>> = {
+  pond: t('settings.settings-form.pond-stream'),
+  hives: t('settings.settings-form.bee-hives'),
+  asthma: t('settings.settings-form.asthma'),
+  pregnancy: t('settings.settings-form.pregnancy'),
+  aspirin: t('settings.settings-form.aspirin'),
+}
 </script>
 
 <template>
@@ -136,7 +144,7 @@ const around = ['cats', 'dogs', 'children', 'pond', 'hives', 'hens'] as const
       <legend>{{ t('settings.settings-form.who-what-about') }}</legend>
       <label v-for="one in around" :key="one"><input v-model="form.around" type="checkbox" :value="one" />
         {{
-          one === 'pond' ? t('settings.settings-form.pond-stream') : one === 'hives' ? t('settings.settings-form.bee-hives') : one
+          AROUND[one] ?? one
         }}</label>
     </fieldset>
   </div>
