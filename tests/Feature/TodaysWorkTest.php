@@ -224,6 +224,9 @@ it('reads what was done from the box, as it would be written down', function ():
     $spray = $act('sprayed soap on roses')['act'];
     expect($spray['recipe_id'])->toBe(recipeNamed($garden, 'Gentle soap')->id)->and(count($spray['planting_ids']))->toBe($garden->standing()->where('plant', 'rose')->count());
     expect($act('sprayed vinegar on the path')['act'])->toMatchArray(['on' => 'path', 'planting_ids' => []]);
+    // A thing that plants stand in is no plant: pots are no potatoes.
+    expect($act('drenched the pots with soap')['act'])->toMatchArray(['on' => 'pots', 'planting_ids' => []])
+        ->and($act('wiped the pruners with alcohol')['act']['recipe_id'])->toBe('tools-alcohol');
     $chore = $act('feed the roses every 2 weeks with nettle feed')['act'];
     expect($chore)->toMatchArray(['kind' => 'chore', 'job' => 'feed', 'what' => 'nettle feed', 'often' => 'every 2 weeks']);
     $this->postJson(at($garden, 'chores'), ['kind' => $chore['job'], 'what' => $chore['what'], 'planting_id' => $chore['planting_ids'][0], 'often' => $chore['often']])->assertCreated();

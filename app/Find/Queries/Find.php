@@ -169,7 +169,7 @@ final readonly class Find
         $some = array_filter($this->starters->all, static fn (Starter $one): bool => ! in_array($one->name, $kept, true));
 
         return $this->best(array_values($some), $match, static fn (Starter $one): array => [
-            $one->name,
+            "$one->name ".implode(' ', $one->needs()),
             fn (): FoundResource => self::found('starter', $one->name, Say::it('find.to-begin-with'), 'bench', ['starter' => $one->id]),
         ]);
     }

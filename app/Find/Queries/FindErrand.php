@@ -20,6 +20,10 @@ final readonly class FindErrand
     /** By the garden's clocks: rain of yesterday is noted from noon on. */
     private const NOON = 12;
 
+    /** Things that plants stand in or near, and are not meant by. */
+    private const THINGS = '/\b(?:pots?|trays?|tools?|pruners?|secateurs|shears|scissors|knife|knives|'.
+        'paths?|drive|patio|paving|gravel|ledge|sill|windows?|shel(?:f|ves)|bench|greenhouse|canes|stakes|saucers?)\b/';
+
     public function __construct(private ErrandReader $reader, private Starters $starters, private AtHome $home) {}
 
     public function __invoke(Garden $garden, string $typed): ?FoundResource
@@ -125,8 +129,8 @@ final readonly class FindErrand
         $found = [];
         foreach (preg_split('/\s*(?:,|&|\band\b|\be\b)\s*/u', $on, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
             $match = NameMatch::of((string) preg_replace('/^(?:the|my|our|le|i|gli|as|os) /u', '', $part));
-            foreach ($match->isEmpty() ? [] : $rows as $row) {
-                if ($match->rank("$row->name $row->variety $row->plant $row->kind_name") !== null) {
+            foreach ($match->isEmpty() || preg_match(self::THINGS, $part) === 1 ? [] : $rows as $row) {
+                if ($match->rank("$row->name $row->variety $row->plant $row->kind_name", whole: true) !== null) {
                     $found[(string) $row->id] = (string) $row->name;
                 }
             }
@@ -148,7 +152,7 @@ final readonly class FindErrand
         }
         if ($best === null) {
             foreach ($this->starters->all as $starter) {
-                $rank = $match->rank($starter->name);
+                $rank = $match->rank("$starter->name ".implode(' ', $starter->needs()));
                 if ($rank !== null && ($best === null || $rank < $best[0])) {
                     $best = [$rank, $starter->id, $starter->name];
                 }

@@ -22,15 +22,18 @@ final readonly class NameMatch
         return $this->words === [];
     }
 
-    /** @return int|null the lower the better; null where it does not match */
-    public function rank(string $name): ?int
+    /**
+     * @param  bool  $whole  a beginning is not enough: "pot" is no potato
+     * @return int|null the lower the better; null where it does not match
+     */
+    public function rank(string $name, bool $whole = false): ?int
     {
         $in = self::words($name);
         $rank = 0;
         foreach ($this->words as $word) {
             $found = null;
             foreach ($in as $n => $one) {
-                if (str_starts_with($one, $word)) {
+                if ($whole ? $one === $word || self::stem($one) === $word : str_starts_with($one, $word)) {
                     $found = min($found ?? 99, $n + ($one === $word || self::stem($one) === $word ? 0 : 1));
                 }
             }

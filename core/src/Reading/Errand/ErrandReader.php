@@ -52,6 +52,10 @@ final readonly class ErrandReader
 
     private function rain(string $text, UnitSystem $units, int $days): ?Errand
     {
+        $bare = '(?:it(?: has)? rained|rained|ha piovuto|è piovuto|choveu)';
+        if (preg_match('/^'.$bare.'(?: all (?:night|day)| a lot| hard)?$/u', $text) === 1) {
+            return new Errand('rain', null, $days);
+        }
         if (preg_match('/^'.self::RAINED.'\s+(.+?)(?: of)?(?: rain)?$/u', $text, $m) === 1) {
             // "Rain water" and "had tea" are no depths.
             $mm = $this->depth($m[1], $units, ! str_ends_with($text, 'rain') && preg_match('/^(?:we had|had)/', $text) === 1);
@@ -64,9 +68,7 @@ final readonly class ErrandReader
             return $mm === null ? null : new Errand('rain', $mm, $days);
         }
 
-        $isRain = preg_match('/^(?:it(?: has)? rained|rained|ha piovuto|è piovuto|choveu)$/u', $text) === 1;
-
-        return $isRain ? new Errand('rain', null, $days) : null;
+        return null;
     }
 
     /** @return float|null mm; a bare number is in the garden's own unit */
