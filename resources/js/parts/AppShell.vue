@@ -89,7 +89,7 @@ onErrorCaptured((e) => {
         <router-link class="name" :to="{ name: 'today' }">{{ t('parts.app-shell.nebbia') }}</router-link>
         <garden-switch />
         <demo-day class="demo-day" />
-        <search-box v-if="isWide" class="search" />
+        <search-box v-if="isWide && store.garden" class="search" />
       </div>
       <ul>
         <li
@@ -117,7 +117,7 @@ onErrorCaptured((e) => {
       </ul>
     </nav>
     <main id="main" tabindex="-1">
-      <div v-if="!bare && !isWide" class="search-bar"><search-box /></div>
+      <div v-if="!bare && !isWide && store.garden" class="search-bar"><search-box /></div>
       <garden-switch v-if="!bare && store.gardens.length > 1" alone class="on-phone" />
       <demo-mark v-if="route.name !== 'welcome'" :brief="bare" />
       <p v-if="spoilt.length" class="spoilt" role="status">
