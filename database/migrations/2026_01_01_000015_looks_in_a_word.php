@@ -60,13 +60,10 @@ return new class extends Migration
         });
         // gone, frost: what ends it before its rounds are done.
         Schema::table('courses', static fn (Blueprint $table) => $table->string('until', 8)->nullable());
-        // Never on this plant again: what was put on it, when, why.
-        Schema::table('plantings', static fn (Blueprint $table) => $table->json('never')->default('[]'));
     }
 
     public function down(): void
     {
-        Schema::table('plantings', static fn (Blueprint $table) => $table->dropColumn('never'));
         Schema::table('courses', static fn (Blueprint $table) => $table->dropColumn('until'));
         foreach (['chores', 'photos', 'glances'] as $table) {
             Schema::dropIfExists($table);

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
+import CleaningList from './CleaningList.vue'
 import AppField from '@/parts/AppField.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
@@ -82,6 +83,7 @@ void load()
         </ul>
         <p class="soft small">{{ t('other-uses.other-uses-view.ratios-rough-practice') }}</p>
       </section>
+      <cleaning-list />
       <section aria-labelledby="soil">
         <h2 id="soil">{{ t('other-uses.other-uses-view.soil-acid-limy') }}</h2>
         <div class="soil">

@@ -123,6 +123,7 @@ const drop = () =>
     </article>
     <div>
       <n-button type="primary" @click="open(null)">{{ t('pantry.sprayers-panel.add-sprayer') }}</n-button>
+      <p><router-link :to="{ name: 'other-uses', hash: '#cleaning' }">{{ t('pantry.sprayers-panel.how-to-clean') }}</router-link></p>
     </div>
     <app-dialog v-model:shown="shown" :title="chosen?.name ?? t('pantry.sprayers-panel.add-sprayer')" :width="640">
       <form class="form-grid" @submit.prevent="save">
