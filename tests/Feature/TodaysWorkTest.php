@@ -30,7 +30,8 @@ it('answers a look in a word: it is asked no more, stands in the story, and can 
     $saved = $this->postJson(at($garden, 'glances'), ['word' => 'fewer', 'trouble_id' => $mildew['trouble_id'], 'count' => '12,5'])->assertCreated()->json();
     expect(count(jobsOf($garden, 'look')))->toBe(count($asked) - 1);
     $page = $this->getJson(at($garden, "troubles/{$mildew['trouble_id']}"))->json();
-    expect(end($page['done']))->toMatchArray(['kind' => 'glance', 'what' => 'Less'])
+    expect($page['look']['trouble_id'])->toBe($mildew['trouble_id'])->and(array_column($page['look']['words'], 'said'))->toContain('Spreading')
+        ->and(end($page['done']))->toMatchArray(['kind' => 'glance', 'what' => 'Less'])
         ->and(end($page['counts'])['mean']['likely'])->toBe(12.5);
     $this->postJson(at($garden, "changes/{$saved['change']['id']}/undo"))->assertOk();
     expect(count(jobsOf($garden, 'look')))->toBe(count($asked))
@@ -227,6 +228,8 @@ it('reads what was done from the box, as it would be written down', function ():
     // A thing that plants stand in is no plant: pots are no potatoes.
     expect($act('drenched the pots with soap')['act'])->toMatchArray(['on' => 'pots', 'planting_ids' => []])
         ->and($act('wiped the pruners with alcohol')['act']['recipe_id'])->toBe('tools-alcohol');
+    // What it was against says on which plants it was.
+    expect($act('sprayed the aphids with soap')['title'])->toContain('Broad beans, late row');
     $chore = $act('feed the roses every 2 weeks with nettle feed')['act'];
     expect($chore)->toMatchArray(['kind' => 'chore', 'job' => 'feed', 'what' => 'nettle feed', 'often' => 'every 2 weeks']);
     $this->postJson(at($garden, 'chores'), ['kind' => $chore['job'], 'what' => $chore['what'], 'planting_id' => $chore['planting_ids'][0], 'often' => $chore['often']])->assertCreated();

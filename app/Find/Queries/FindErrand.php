@@ -13,6 +13,7 @@ use App\Settings\AtHome;
 use Nebbia\Core\Pest\Starters;
 use Nebbia\Core\Reading\Errand\Errand;
 use Nebbia\Core\Reading\Errand\ErrandReader;
+use Nebbia\Core\Target\Targets;
 
 /** What a line that was typed would write down here: the recipe, the plants, the hours that it means. */
 final readonly class FindErrand
@@ -24,7 +25,7 @@ final readonly class FindErrand
     private const THINGS = '/\b(?:pots?|trays?|tools?|pruners?|secateurs|shears|scissors|knife|knives|'.
         'paths?|drive|patio|paving|gravel|ledge|sill|windows?|shel(?:f|ves)|bench|greenhouse|canes|stakes|saucers?)\b/';
 
-    public function __construct(private ErrandReader $reader, private Starters $starters, private AtHome $home) {}
+    public function __construct(private ErrandReader $reader, private Starters $starters, private Targets $targets, private AtHome $home) {}
 
     public function __invoke(Garden $garden, string $typed): ?FoundResource
     {
@@ -61,7 +62,7 @@ final readonly class FindErrand
 
     private function sprayed(Garden $garden, Errand $errand): FoundResource
     {
-        $plantings = $errand->on === null ? [] : $this->plantings($garden, $errand->on);
+        $plantings = $errand->on === null ? [] : $this->plantings($garden, $errand->on) + $this->troubledBy($garden, $errand->on);
         $recipe = $errand->what === null ? null : $this->recipe($garden, $errand->what);
 
         return $this->action(
@@ -134,6 +135,21 @@ final readonly class FindErrand
                     $found[(string) $row->id] = (string) $row->name;
                 }
             }
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, string> id => name of those that have what was named: "sprayed the aphids" */
+    private function troubledBy(Garden $garden, string $on): array
+    {
+        $target = $this->targets->idOf($on);
+        $troubles = $target === null
+            ? []
+            : $garden->troubles()->where('status', TroubleStatus::Open)->where('target', $target)->with('planting')->get();
+        $found = [];
+        foreach ($troubles as $trouble) {
+            $found[$trouble->planting_id] = $trouble->planting->name;
         }
 
         return $found;

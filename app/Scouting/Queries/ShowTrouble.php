@@ -20,6 +20,7 @@ use App\Models\TacticUse;
 use App\Models\Trouble;
 use App\Models\TroubleStatus;
 use App\Rounds\Queries\GlanceWords;
+use App\Rounds\Resources\LookDueResource;
 use App\Scouting\Resources\CountResource;
 use App\Scouting\Resources\DecisionResource;
 use App\Scouting\Resources\DoneResource;
@@ -96,6 +97,7 @@ final readonly class ShowTrouble
             $target === null ? [] : $this->neighbours($garden, $trouble, $target),
             $this->plan($garden, $trouble, $target),
             array_values($trouble->scoutings->map(fn (Scouting $scouting): ScoutingResource => $this->scouting($scouting))->all()),
+            $trouble->status === TroubleStatus::Open ? $this->look($trouble, $target) : null,
         );
     }
 
@@ -122,6 +124,22 @@ final readonly class ShowTrouble
                 default => 'unsure',
             },
         ]);
+    }
+
+    private function look(Trouble $trouble, ?Target $target): LookDueResource
+    {
+        $measure = $target?->watchUntil?->measure;
+
+        return new LookDueResource(
+            $trouble->planting->name,
+            Say::it('look.now'),
+            Say::it('look.a-word'),
+            $trouble->planting_id,
+            $trouble->id,
+            null,
+            $measure === null ? null : $this->catalogue->say(Message::of("measure.$measure->value")),
+            GlanceWords::of($target->kind->value ?? 'unknown'),
+        );
     }
 
     public function scouting(Scouting $scouting): ScoutingResource

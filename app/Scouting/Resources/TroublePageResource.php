@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Scouting\Resources;
 
 use App\Garden\Resources\PlantingResource;
+use App\Rounds\Resources\LookDueResource;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'TroublePage')]
@@ -32,5 +33,6 @@ final readonly class TroublePageResource
         #[OA\Property(items: new OA\Items(ref: NeighbourResource::class))] public array $neighbours,
         #[OA\Property] public PlanResource $plan,
         #[OA\Property(items: new OA\Items(ref: ScoutingResource::class))] public array $scoutings,
+        #[OA\Property(description: 'How is it now? Null once it is closed.')] public ?LookDueResource $look,
     ) {}
 }

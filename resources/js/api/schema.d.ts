@@ -4065,6 +4065,7 @@ export interface components {
             neighbours: components["schemas"]["Neighbour"][];
             plan: components["schemas"]["SamplingPlan"];
             scoutings: components["schemas"]["Scouting"][];
+            look: components["schemas"]["LookDue"] | null;
         };
         LetDayPass: {
             /** @description Of the garden, as it was seen. */

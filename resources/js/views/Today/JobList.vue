@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
 import BatchCard from './BatchCard.vue'
-import LookJob from './LookJob.vue'
+import LookJob from '@/parts/LookJob.vue'
 import PlainJob from './PlainJob.vue'
 import TaskJob from './TaskJob.vue'
 import type { Schemas } from '@/api/client'

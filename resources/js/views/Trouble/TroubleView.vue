@@ -9,10 +9,11 @@ import TacticList from './TacticList.vue'
 import TargetNote from './TargetNote.vue'
 import ChoiceMark from '@/parts/ChoiceMark.vue'
 import FindingList from '@/parts/FindingList.vue'
+import LookJob from '@/parts/LookJob.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
 import RemedyList from '@/parts/RemedyList.vue'
-import { api, take, type Tactic, type TroublePage } from '@/api/client'
+import { api, take, type Schemas, type Tactic, type TroublePage } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useLatest } from '@/composables/useLatest'
 import { useSaving } from '@/composables/useSaving'
@@ -68,6 +69,19 @@ const under = computed(() => {
 const headline = computed(() =>
   open.value ? page.value!.brief.headline : (page.value!.brief.outcome ?? t('trouble.trouble-view.closed-2')),
 )
+/** The same card as on Today. */
+const asked: Schemas['DayJob'] = {
+  kind: 'look',
+  id: '',
+  state: 'any',
+  when: '',
+  why: null,
+  next: null,
+  look: null,
+  chore: null,
+  said: null,
+  done: false,
+}
 const sameDay = computed(() => page.value?.neighbours.filter((one) => one.same_day) ?? [])
 const lookAt = computed(() => page.value?.neighbours.filter((one) => !one.same_day) ?? [])
 
@@ -163,6 +177,9 @@ function startBest(): void {
           </n-button>
         </div>
       </section>
+      <ul v-if="page.look" class="look">
+        <look-job :key="id" :job="asked" :look="page.look" @answered="load" />
+      </ul>
       <div class="columns">
         <div class="main first">
           <section v-if="counted" aria-labelledby="t-counts">
@@ -253,6 +270,8 @@ section { display: grid; gap: var(--space-4); grid-template-columns: minmax(0, 1
 .uncounted { display: flex; flex-wrap: wrap; gap: var(--space-4) var(--space-7); align-items: center; margin-top: var(--space-2); }
 .unit { font: 400 var(--text-s) var(--plain); }
 .actions { margin-top: var(--space-3); }
+
+.look { list-style: none; margin: 0; padding: 0; }
 .trend { font-weight: 600; }
 .plain { margin: 0; padding-left: var(--space-7); }
 .plain a { display: inline-block; min-height: 30px; }

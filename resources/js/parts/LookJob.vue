@@ -56,7 +56,7 @@ const addCount = () =>
 </script>
 
 <template>
-  <job-row :when="kept ? t('today.look-job.looked') : job.when" :first="first && !kept" :quiet="kept !== null" :below="kept === null">
+  <job-row :when="kept && job.when ? t('today.look-job.looked') : job.when" :first="first && !kept" :quiet="kept !== null" :below="kept === null">
     <p class="title"><router-link :to="to">{{ look.question }}</router-link></p>
     <p v-if="!kept" class="soft small">{{ look.because }}</p>
     <template v-else>

@@ -4,8 +4,8 @@ defineProps<{ when: string; first?: boolean; quiet?: boolean; below?: boolean }>
 </script>
 
 <template>
-  <li class="job" :class="{ first, quiet, below }">
-    <p class="when">{{ when }}</p>
+  <li class="job" :class="{ first, quiet, below, bare: !when }">
+    <p v-if="when" class="when">{{ when }}</p>
     <div class="words"><slot /></div>
     <div class="do"><slot name="do" /></div>
   </li>
@@ -25,6 +25,8 @@ defineProps<{ when: string; first?: boolean; quiet?: boolean; below?: boolean }>
 .below { grid-template-columns: 92px minmax(0, 1fr); }
 .below .when { align-self: start; }
 .below .do { grid-column: 2; justify-content: flex-start; }
+.job.bare { grid-template-columns: minmax(0, 1fr); }
+.bare .do { grid-column: 1; }
 .quiet .when { font-weight: 400; }
 .do { display: flex; flex-wrap: wrap; gap: var(--space-4); justify-content: flex-end; }
 .do:empty { display: none; }
