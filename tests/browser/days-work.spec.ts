@@ -148,7 +148,7 @@ test('everything found goes where it says, of each kind, by the keyboard alone',
   const goes: [string, string, () => Promise<unknown>][] = [
     ['planting', 'lemon', () => expect(page.getByRole('dialog')).toContainText('lemon')],
     ['recipe', 'evening soap', () => expect(page.getByLabel('Name of the recipe')).toHaveValue('Evening soap')],
-    ['bottle', 'castile soap from', () => expect(page.getByRole('dialog').getByLabel('Name')).toHaveValue(/Castile soap from/)],
+    ['bottle', 'castile soap from', () => expect(page.getByRole('dialog').getByLabel('Called')).toHaveValue(/Castile soap from/)],
     ['jar', 'nettle bucket', () => expect(page.getByRole('heading', { level: 1 })).toContainText('Nettle')],
     ['trouble', 'powdery zucchini', () => expect(page.getByRole('heading', { level: 1 })).toContainText('Powdery mildew on Zucchini')],
     ['rule', 'soap the hour', () => expect(page).toHaveURL(/\/why\?rule=window\.soap/)],

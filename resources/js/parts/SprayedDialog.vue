@@ -29,6 +29,8 @@ const store = useGarden()
 const times = useTimes()
 const starters = shallowRef<Schemas['Starter'][]>([])
 const recipes = shallowRef<{ id: string; name: string }[] | null>(null)
+/** Whoever is quick logs before the lists are there. */
+let loading = Promise.resolve()
 const { values: form, errors, busy, notes, attempt, finish } = useForm(shown, {
   reload: async () => {
     await store.refresh()
@@ -48,7 +50,7 @@ const { values: form, errors, busy, notes, attempt, finish } = useForm(shown, {
   opened: (values) => {
     // A moment that was typed the last time has gone by.
     values.at = times.nowField()
-    void load()
+    loading = load()
   },
 })
 async function load(): Promise<void> {
@@ -61,6 +63,7 @@ const name = computed(() => [...(recipes.value ?? []), ...starters.value].find((
 
 const log = () =>
   attempt(async () => {
+    await loading
     // One to begin with is kept with its first spray.
     const starter = starters.value.find((one) => one.id === form.recipe)
     if (starter) {
