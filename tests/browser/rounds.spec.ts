@@ -183,7 +183,8 @@ test('a round is dragged to another day', async ({ page }) => {
   const line = course.getByRole('listitem').nth(2).locator('.line')
   const before = await line.innerText()
   const mark = page.getByRole('button', { name: /^Oil and soap for scale, soft scale, round 3/ })
-  // Waits until it stands still: what loads above it pushes it down.
+  // What has changed loads above it and pushes it down: only then does it stand still.
+  await expect(page.getByRole('region', { name: 'What has changed' })).toBeVisible()
   await mark.hover()
   const box = (await mark.boundingBox())!
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
