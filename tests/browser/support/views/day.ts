@@ -81,6 +81,23 @@ export const day: View[] = [
     },
   },
   {
+    name: 'Search box',
+    open: async (page) => {
+      await page.goto('/')
+      await page.getByRole('button', { name: /^Find/ }).click()
+      await page.getByRole('combobox').last().fill('sprayed soap on roses')
+      await expect(page.getByRole('option').first()).toHaveClass(/action/)
+    },
+  },
+  {
+    name: 'What has changed, unfolded',
+    open: async (page) => {
+      await page.goto('/')
+      await page.getByRole('button', { name: 'See', exact: true }).click()
+      await expect(page.getByRole('region', { name: 'What has changed' }).getByRole('listitem').first()).toBeVisible()
+    },
+  },
+  {
     name: 'Log dialog',
     open: async (page) => {
       await page.goto('/')
