@@ -98,6 +98,14 @@ it('says when each spray can go out, and puts first what can be done for the sho
     expect(array_column($sprays, 'when'))->toBe(['Now, until 08:00', 'Now, until 16:00']);
 });
 
+it('shows the hours of the next round where the one that was asked after has been done meanwhile', function (): void {
+    $garden = demo();
+    $round = $garden->rounds()->where('status', 'planned')->firstOrFail();
+    $this->postJson(at($garden, 'batches'), ['rounds' => [['id' => $round->id, 'version' => $round->version]]])->assertOk();
+    expect($this->getJson(at($garden, "ribbon?round=$round->id"))->assertOk()->json('round_id'))->not->toBe($round->id);
+    $this->getJson(at($garden, 'ribbon?round=nobody'))->assertNotFound();
+});
+
 it('reads how often in words, and refuses what it cannot read at its field', function (): void {
     $garden = demo();
     $ask = fn (array $body) => $this->postJson(at($garden, 'often'), $body + ['starts_on' => '2026-05-14']);

@@ -83,7 +83,14 @@ final readonly class ShowRibbon
             ->whereHas('course', static fn ($course) => $course->whereNotNull('target'))
             ->with(['course.recipe', 'course.other', 'course.plantings', 'course.sprayer']);
 
-        return $id === null ? $rounds->first() : $rounds->findOrFail($id);
+        if ($id === null) {
+            return $rounds->first();
+        }
+        $round = (clone $rounds)->find($id);
+        // One that was done while this was asked: the next is shown.
+        $garden->rounds()->findOrFail($id);
+
+        return $round ?? $rounds->first();
     }
 
     /**
