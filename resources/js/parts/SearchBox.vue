@@ -92,6 +92,11 @@ async function go(one: Found | undefined): Promise<void> {
   }
   await router.push({ name: one.view, params, query })
 }
+/** Whoever is quick presses Enter before the answer is there: it is of what was typed, not of what was listed before. */
+async function enter(): Promise<void> {
+  if (asked.value !== typed.value) await look()
+  await go(found.value[at.value])
+}
 async function act(act: Schemas['Act']): Promise<void> {
   const params = { path: { garden: store.id } }
   try {
@@ -132,7 +137,7 @@ defineExpose({ open })
   </button>
   <n-modal v-model:show="shown" :auto-focus="false">
     <div class="box" role="dialog" aria-modal="true" :aria-label="t('parts.search-box.find-anything')">
-      <form @submit.prevent="go(found[at])">
+      <form @submit.prevent="enter">
         <input
           ref="field"
           v-model="typed"
