@@ -155,7 +155,7 @@ defineExpose({ open })
           @keydown.esc="shown = false"
         />
       </form>
-      <ul id="found-list" role="listbox" :aria-label="t('parts.search-box.found')">
+      <ul id="found-list" :data-typed="asked" role="listbox" :aria-label="t('parts.search-box.found')">
         <li
           v-for="(one, n) in found"
           :id="`found-${n}`"
