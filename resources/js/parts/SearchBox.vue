@@ -53,6 +53,8 @@ async function look(): Promise<void> {
     found.value = await latest(
       take(api.GET('/api/gardens/{garden}/find', { params: { path: { garden: store.id }, query: { typed: wanted } } })),
     )
+    // An answer that was overtaken gives way to the newer one.
+    if (typed.value !== wanted) return
     asked.value = wanted
     at.value = 0
   } catch (e) {
