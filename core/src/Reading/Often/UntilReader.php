@@ -76,7 +76,7 @@ final readonly class UntilReader
     private function day(string $text, string $today): ?string
     {
         if (preg_match('/^(\d{4})-(\d{1,2})-(\d{1,2})$/', $text, $m) === 1) {
-            return self::date((int) $m[1], (int) $m[2], (int) $m[3]);
+            return self::written((int) $m[1], (int) $m[2], (int) $m[3]);
         }
         if (preg_match('/^(\d{1,2})\.\s*(\d{1,2})\.?\s*(\d{4})?$/', $text, $m) === 1) {
             return self::next((int) $m[2], (int) $m[1], $today, (int) ($m[3] ?? 0));
@@ -109,7 +109,7 @@ final readonly class UntilReader
         $from = (int) substr($today, 0, 4);
         foreach ($year > 0 ? [$year] : [$from, $from + 1] as $one) {
             $last = $month >= 1 && $month <= 12 ? (int) gmdate('t', (int) gmmktime(0, 0, 0, $month, 1, $one)) : 0;
-            $date = self::date($one, $month, $day ?? $last);
+            $date = self::written($one, $month, $day ?? $last);
             if ($date !== null && ($year > 0 || $date >= $today)) {
                 return $date;
             }
@@ -118,7 +118,7 @@ final readonly class UntilReader
         return null;
     }
 
-    private static function date(int $year, int $month, int $day): ?string
+    private static function written(int $year, int $month, int $day): ?string
     {
         return checkdate($month, $day, $year) ? sprintf('%04d-%02d-%02d', $year, $month, $day) : null;
     }
