@@ -98,7 +98,7 @@ final readonly class ErrandReader
             return new Errand('sprayed', null, $days, self::bare($m[1]), self::bare($m[2]));
         }
 
-        return new Errand('sprayed', null, $days, self::bare((string) preg_replace('/^'.self::THE.'/u', '', $rest)));
+        return new Errand('sprayed', null, $days, self::bare((string) preg_replace('/^(?:'.self::WITH.' )?'.self::THE.'/u', '', $rest)));
     }
 
     private function look(string $text): ?Errand
