@@ -11,12 +11,11 @@ setup:
 
 demo: setup ## Start Nebbia with the demo garden and print its address
 	@bin/build
-	@[ -f database/nebbia.sqlite ] || touch database/nebbia.sqlite
-	@php artisan migrate --seed --force --quiet
+	@php artisan nebbia:up --demo
 	@bin/serve
 
-demo-fresh: setup ## The same, with the demo garden made anew (all that was entered is lost)
-	@rm -f database/nebbia.sqlite database/nebbia.sqlite-wal database/nebbia.sqlite-shm
+demo-fresh: setup ## The same, with the demo garden made anew (what was there is put aside)
+	@php artisan nebbia:up --demo --anew
 	@$(MAKE) --no-print-directory demo
 
 test: setup ## Run everything that must hold
@@ -29,9 +28,12 @@ sweep: setup ## Every target, remedy, plant, ingredient, sign and day there is, 
 	SWEEP=all vendor/bin/pest -c core/phpunit.xml --test-directory=core/tests core/tests/Sweep
 	SWEEP=all vendor/bin/pest tests/Sweep tests/Feature/SpoiltRowTest.php
 
-soak: setup ## 25,000 requests put wrong, 500 kills, eight hands on everything (some half hour)
+soak: setup ## 25,000 requests put wrong, 500 kills twice, 40 backups, eight hands on everything (some three quarters of an hour)
 	node bin/hands.mjs 40
 	node bin/kills.mjs 500
+	node bin/kills-kept.mjs 500
+	node bin/backups.mjs 40
+	node bin/ten-years.mjs
 	for seed in 1 2 3 4 5 6 7 8 9 10; do SOAK=2500 SOAK_SEED=$$seed vendor/bin/pest tests/Soak || exit 1; done
 
 mutate: setup ## Put faults into core's judgement, chemistry and planning, and see which the tests miss

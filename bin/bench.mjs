@@ -14,7 +14,7 @@ const home = resolve(ROOT, 'test-results/bench')
 rmSync(home, { recursive: true, force: true })
 mkdirSync(home, { recursive: true })
 writeFileSync(resolve(home, 'bench.sqlite'), '')
-const env = { ...process.env, DB_DATABASE: resolve(home, 'bench.sqlite'), PHP_CLI_SERVER_WORKERS: '2', NEBBIA_REQUESTS_A_MINUTE: '1000000' }
+const env = { ...process.env, DB_DATABASE: resolve(home, 'bench.sqlite'), PHP_CLI_SERVER_WORKERS: '2', NEBBIA_REQUESTS_A_MINUTE: '1000000', NEBBIA_DAILY_BACKUP: '0' }
 execFileSync('php', ['artisan', 'migrate', '--seed', '--force', '--quiet'], { cwd: ROOT, env })
 
 // A garden of ten years beside it, and what it costs to be certain of each write.

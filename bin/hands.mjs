@@ -12,7 +12,7 @@ const home = resolve(ROOT, 'test-results/hands', String(process.pid))
 mkdirSync(home, { recursive: true })
 const database = resolve(home, 'hands.sqlite')
 writeFileSync(database, '')
-const env = { ...process.env, DB_DATABASE: database, NEBBIA_LOGS: home, PHOTOS: resolve(home, 'photos'), PHP_CLI_SERVER_WORKERS: '8', NEBBIA_REQUESTS_A_MINUTE: '1000000' }
+const env = { ...process.env, DB_DATABASE: database, NEBBIA_LOGS: home, PHOTOS: resolve(home, 'photos'), PHP_CLI_SERVER_WORKERS: '8', NEBBIA_REQUESTS_A_MINUTE: '1000000', NEBBIA_DAILY_BACKUP: '0' }
 execFileSync('php', ['artisan', 'migrate', '--seed', '--force', '--quiet'], { cwd: ROOT, env })
 const port = await new Promise((done) => { const probe = createServer().listen(0, '127.0.0.1', () => { const { port } = probe.address(); probe.close(() => done(port)) }) })
 const server = spawn(resolve(ROOT, 'bin/while-parent'), ['php', '-d', 'opcache.enable=1', '-d', 'expose_php=0', '-S', `127.0.0.1:${port}`, resolve(ROOT, 'bin/router.php')], { cwd: resolve(ROOT, 'public'), env, stdio: 'ignore' })

@@ -13,7 +13,7 @@ mkdirSync(home, { recursive: true })
 async function serve(name, port, seed) {
   writeFileSync(resolve(home, `${name}.sqlite`), '')
   // Always the same morning, so that the pictures are the same on any date.
-  const env = { ...process.env, DB_DATABASE: resolve(home, `${name}.sqlite`), PHP_CLI_SERVER_WORKERS: '2', NEBBIA_NOW: '2026-05-14T07:30:00+02:00' }
+  const env = { ...process.env, DB_DATABASE: resolve(home, `${name}.sqlite`), PHP_CLI_SERVER_WORKERS: '2', NEBBIA_NOW: '2026-05-14T07:30:00+02:00', NEBBIA_DAILY_BACKUP: '0' }
   execFileSync('php', ['artisan', 'migrate', '--force', '--quiet', ...(seed ? ['--seed'] : [])], { cwd: ROOT, env })
   const child = spawn('php', ['-d', 'opcache.enable=1', '-d', 'expose_php=0', '-d', 'upload_max_filesize=5M', '-d', 'post_max_size=6M', '-S', `127.0.0.1:${port}`, resolve(ROOT, 'bin/router.php')], {
     cwd: resolve(ROOT, 'public'), env, stdio: 'ignore', detached: true,
@@ -43,7 +43,7 @@ async function shot(name, path, { viewport = wide, scheme = 'light', port = 8196
 const onBench = (recipe, sprayer, planting) => async (page) => {
   await page.getByRole('button', { name: 'Recipes', exact: true }).click()
   await page.getByRole('dialog').getByText(recipe, { exact: true }).click()
-  await page.getByRole('button', { name: sprayer }).click()
+  await page.getByLabel('into', { exact: true }).selectOption({ label: sprayer })
   if (planting) await page.getByLabel('For', { exact: true }).selectOption({ label: planting })
   await page.waitForTimeout(500)
 }

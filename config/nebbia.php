@@ -17,4 +17,8 @@ return [
     'requests_a_minute' => (int) env('NEBBIA_REQUESTS_A_MINUTE', 3000),
     // How long a change can be undone, days.
     'undo_days' => 7,
+    // Where backups are kept; a folder beside the garden's file if left out.
+    'backups' => env('NEBBIA_BACKUPS'),
+    // Whether the first write of a day has a backup taken, where nothing runs at night.
+    'daily_backup' => (bool) env('NEBBIA_DAILY_BACKUP', env('APP_ENV') !== 'testing'),
 ];

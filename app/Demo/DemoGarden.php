@@ -191,7 +191,7 @@ final class DemoGarden
         foreach (
             $course
                 ->rounds()
-                ->with(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])
+                ->with(Round::MIXED)
                 ->get() as $n => $round
         ) {
             if (isset($log[$n])) {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Exceptions;
 
 use App\Core\Say;
+use App\Keep\Backup\BadBackup;
+use App\Keep\Takeout\BadGarden;
 use App\Undo\CannotUndo;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\HttpResponseException;
@@ -25,7 +27,9 @@ final class ErrorResponses
 {
     public function __invoke(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([BadInput::class, BadFile::class, StaleWrite::class, CannotUndo::class]);
+        $exceptions->dontReport(
+            [BadInput::class, BadFile::class, StaleWrite::class, CannotUndo::class, BadBackup::class, BadGarden::class],
+        );
         $exceptions->report(static function (Throwable $e): bool {
             app(Mishaps::class)->log($e);
 
@@ -48,6 +52,10 @@ final class ErrorResponses
                 409,
             ),
         );
+        $exceptions->render(static fn (BadBackup|BadGarden $e): JsonResponse => new JsonResponse(
+            ['message' => $e->getMessage(), 'errors' => ['file' => [$e->getMessage()]]],
+            422,
+        ));
         $exceptions->render(static fn (CannotUndo $e): JsonResponse => new JsonResponse(['message' => $e->getMessage()], 409));
         $exceptions->render(
             static fn (NotFoundHttpException $e, Request $request): ?JsonResponse => $request->is('api/*')

@@ -15,11 +15,11 @@ final class Csv
     private const FORMULA = '/(^|[;\t\r\n])(\s*)(?=[=+\-@＝＋－＠])/u';
 
     /** @param  iterable<list<string>>  $rows */
-    public static function write(iterable $rows): string
+    public static function write(iterable $rows, string $between = ','): string
     {
         $file = new SplTempFileObject;
         foreach ($rows as $row) {
-            $file->fputcsv(array_map(self::shield(...), $row), ',', '"', '');
+            $file->fputcsv(array_map(self::shield(...), $row), $between, '"', '');
         }
         $file->rewind();
         $text = '';
@@ -28,6 +28,16 @@ final class Csv
         }
 
         return $text;
+    }
+
+    /**
+     * For the spreadsheets of a place, which see by the mark at its beginning that it is UTF-8.
+     *
+     * @param  iterable<list<string>>  $rows
+     */
+    public static function sheet(iterable $rows, SheetLocale $locale): string
+    {
+        return "\u{FEFF}".self::write($rows, $locale->between);
     }
 
     public static function shield(string $cell): string

@@ -6,6 +6,7 @@ namespace App\Garden;
 
 use App\Core\Say;
 use App\Files\Csv;
+use App\Files\SheetLocale;
 use App\Garden\Requests\PlantingRequest;
 use App\Models\Garden;
 use App\Models\Planting;
@@ -18,7 +19,7 @@ use Nebbia\Core\Measure\TypedNumber;
 use SplTempFileObject;
 
 /**
- * Plantings as a table for spreadsheets, there and back. A row with a known id changes that planting; any other is added.
+ * Plantings as a table for the spreadsheets of the place, there and back. A row with a known id changes that planting; any other is added.
  *
  * Comma or semicolon between, decimal point or comma, columns in any order; unknown ones are passed over.
  */
@@ -53,6 +54,7 @@ final readonly class PlantingsCsv
 
     public function write(Garden $garden): string
     {
+        $locale = SheetLocale::of($garden);
         $rows = [self::COLUMNS];
         foreach ($garden->standing()->with('zone')->get() as $planting) {
             $rows[] = [
@@ -63,15 +65,15 @@ final readonly class PlantingsCsv
                 $planting->variety ?? '',
                 (string) $planting->number,
                 $planting->stage,
-                $planting->height_cm === null ? '' : (string) $planting->height_cm,
+                $planting->height_cm === null ? '' : $locale->number($planting->height_cm),
                 $planting->indoors ? 'yes' : 'no',
                 $planting->in_flower ? 'yes' : 'no',
                 $planting->harvest_on?->toDateString() ?? '',
                 $planting->new_until?->toDateString() ?? '',
                 $planting->value->value,
                 $planting->note ?? '',
-                (string) $planting->area_m2,
-                (string) $planting->pot_l,
+                $planting->area_m2 === null ? '' : $locale->number($planting->area_m2),
+                $planting->pot_l === null ? '' : $locale->number($planting->pot_l),
                 $planting->moved_on?->toDateString() ?? '',
                 implode(' ', $planting->states),
                 $planting->kind_name === null ? '' : $planting->plant,
@@ -79,7 +81,7 @@ final readonly class PlantingsCsv
             ];
         }
 
-        return Csv::write($rows);
+        return Csv::sheet($rows, $locale);
     }
 
     /**

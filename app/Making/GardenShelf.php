@@ -18,6 +18,7 @@ use Nebbia\Core\Making\Soap\SoapTest;
 use Nebbia\Core\Making\Soap\SoapVerdict;
 use Nebbia\Core\Making\Timeline;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Shelf\Kind;
 use Nebbia\Core\Shelf\Kinds;
 use Nebbia\Core\Shelf\OnShelf;
 use Nebbia\Core\Shelf\Shelf;
@@ -80,7 +81,7 @@ final class GardenShelf implements Shelf
     public function timeline(Preparation $row): Timeline
     {
         return Timeline::of(
-            $this->kinds->get($row->kind),
+            $this->kind($row),
             $row->started_at->setTimezone($this->garden->time_zone),
             $row->stayed(),
             $this->garden->localNow(),
@@ -88,6 +89,15 @@ final class GardenShelf implements Shelf
             $row->test === null ? null : SoapTest::of($row->test['clear'], $row->test['ph'])->hasPassed(),
             $row->strained_at === null ? null : $row->left_ml,
         );
+    }
+
+    /** Its kind, standing as long as its recipe has it stand. */
+    private function kind(Preparation $row): Kind
+    {
+        $kind = $this->kinds->get($row->kind);
+        $hours = $row->body['stands_hours'] ?? null;
+
+        return is_numeric($hours) && $hours > 0 ? $kind->standing((float) $hours) : $kind;
     }
 
     /** @throws BadInput if what was written cannot be worked out any more */
@@ -109,7 +119,7 @@ final class GardenShelf implements Shelf
 
     private function onShelf(Preparation $row): ?OnShelf
     {
-        $kind = $this->kinds->get($row->kind);
+        $kind = $this->kind($row);
         $timeline = $this->timeline($row);
         $state = $row->deleted_at === null ? $timeline->state : State::Empty;
         $local = fn (?DateTimeImmutable $time): ?CarbonImmutable => $time === null

@@ -33,6 +33,16 @@ use Nebbia\Core\Target\Targets;
  */
 final class Course extends HouseholdModel
 {
+    /** What a course is shown with. */
+    public const SHOWN = [
+        'recipe', 'other', 'sprayer', 'plantings.zone', 'rounds.application', 'rounds.course', 'trouble.counts', 'trouble.glances',
+    ];
+
+    /** What it is planned anew with. */
+    public const PLANNED = [
+        'recipe', 'other', 'sprayer', 'plantings', 'rounds.application', 'rounds.course.plantings', 'trouble.counts', 'trouble.glances',
+    ];
+
     protected $attributes = ['purpose' => 'outbreak', 'other_recipe_id' => null, 'until' => null];
 
     protected function readable(): array

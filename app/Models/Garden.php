@@ -163,6 +163,12 @@ final class Garden extends HouseholdModel
         return $this->hasMany(Glance::class)->orderByDesc('seen_at')->orderByDesc('id');
     }
 
+    /** @return HasMany<NeverAgain, $this> the newest first */
+    public function nevers(): HasMany
+    {
+        return $this->hasMany(NeverAgain::class)->orderByDesc('said_on')->orderByDesc('id');
+    }
+
     /** @return HasMany<Photo, $this> the oldest first */
     public function photos(): HasMany
     {

@@ -25,6 +25,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Round extends HouseholdModel
 {
+    /** What is mixed for it, with what, for which plants. */
+    public const MIXED = ['course.recipe', 'course.other', 'course.sprayer', 'course.plantings'];
+
     /** Where no hour is said, rounds are in the evening. */
     private const USUAL_HOUR = 18;
 

@@ -8,10 +8,13 @@ use App\Bench\SprayHistory;
 use App\Chores\Queries\ChoreDays;
 use App\Core\CompiledData;
 use App\Database\ImmediateConnector;
-use App\Database\SchemaNumber;
+use App\Database\WholeMigrator;
+use App\Database\WriteGate;
 use App\Exceptions\Mishaps;
 use App\Http\Hosts;
+use App\Keep\Backup\BackupFolder;
 use App\Models\Spoilt;
+use App\Notebook\Queries\Nevers;
 use App\Pantry\Household;
 use App\Settings\AtHome;
 use App\Time\Clock;
@@ -21,10 +24,8 @@ use App\Weather\NotedWeather;
 use App\Weather\StandInForecast;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Events\MigrationsEnded;
+use Illuminate\Database\Migrations\Migrator;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 use Nebbia\Core\Nebbia\DataFolder;
@@ -41,8 +42,18 @@ final class NebbiaServiceProvider extends ServiceProvider
             return new Clock(is_string($now) && $now !== '' ? $now : null);
         });
         $this->app->singleton(Mishaps::class);
+        // What holds a lock knows that it does.
+        $this->app->singleton(WriteGate::class);
+        $this->app->singleton(BackupFolder::class);
         $this->app->singleton(Spoilt::class);
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
+        // Wherever the framework asks for its migrator it is given ours.
+        $this->app->extend('migrator', static fn (Migrator $usual, Application $app): Migrator => new WholeMigrator(
+            $app->make('migration.repository'),
+            $app->make('db'),
+            $app->make('files'),
+            $app->make('events'),
+        ));
         $this->app->singleton(
             Hosts::class,
             static fn (): Hosts => new Hosts(
@@ -70,6 +81,7 @@ final class NebbiaServiceProvider extends ServiceProvider
         $this->app->scoped(AtHome::class);
         $this->app->scoped(SprayHistory::class);
         $this->app->scoped(ChoreDays::class);
+        $this->app->scoped(Nevers::class);
         $this->app->scoped(Household::class);
     }
 
@@ -79,6 +91,6 @@ final class NebbiaServiceProvider extends ServiceProvider
         Model::shouldBeStrict();
         // The page's own files, whatever name it was asked for by.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/$path");
-        Event::listen(MigrationsEnded::class, static fn () => DB::statement('PRAGMA user_version = '.SchemaNumber::KNOWN));
+
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Course;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Recipe;
+use App\Notebook\Queries\Nevers;
 use App\Pantry\Household;
 use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Judgement\Hour\SprayWindows;
@@ -33,6 +34,7 @@ final readonly class CourseInCore
         private Settling $settling,
         private SprayWindows $windows,
         private ChoreDays $chores,
+        private Nevers $nevers,
     ) {}
 
     /**
@@ -65,7 +67,7 @@ final readonly class CourseInCore
             $purpose,
             $start,
             $place,
-            $this->plantings($plantings, $start),
+            $this->plantings($garden, $plantings, $start),
             $this->mixes($garden, $bodies, $volumeMl),
             FreeHours::read($garden->free_hours, 'free_hours'),
             $sprayer,
@@ -95,7 +97,7 @@ final readonly class CourseInCore
      * @param  string  $from  the first day that matters, as 2026-05-02: a harvest before it has gone by
      * @return list<CoursePlanting>
      */
-    public function plantings(iterable $plantings, string $from): array
+    public function plantings(Garden $garden, iterable $plantings, string $from): array
     {
         $some = [];
         foreach ($plantings as $planting) {
@@ -111,6 +113,7 @@ final readonly class CourseInCore
                 $this->chores->careOf($planting),
                 $planting->moved_on === null ? null : $this->settling->day($planting->moved_on->toDateString()),
                 $planting->sunny_window,
+                $this->nevers->of($garden, $planting),
             );
         }
 

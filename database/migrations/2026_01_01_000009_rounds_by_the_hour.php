@@ -67,9 +67,11 @@ return new class extends Migration
     public function down(): void
     {
         Schema::dropIfExists('ticks');
+        Schema::table('applications', static fn (Blueprint $table) => $table->dropForeign(['batch_id']));
         Schema::table('applications', static fn (Blueprint $table) => $table->dropColumn(['batch_id', 'rinsed']));
         Schema::table('rounds', static fn (Blueprint $table) => $table->dropColumn(['due_hour', 'done_planting_ids']));
         Schema::dropIfExists('batches');
+        Schema::table('courses', static fn (Blueprint $table) => $table->dropForeign(['other_recipe_id']));
         Schema::table('courses', static fn (Blueprint $table) => $table->dropColumn(['purpose', 'other_recipe_id']));
         Schema::table('plantings', static fn (Blueprint $table) => $table->dropColumn('care'));
         Schema::table('gardens', static fn (Blueprint $table) => $table->dropColumn('free_hours'));

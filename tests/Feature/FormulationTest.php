@@ -194,7 +194,7 @@ describe('the pantry', function (): void {
         $oil = collect($this->getJson(at($garden, 'shopping'))->json('wants'))->firstWhere('name', 'Sunflower oil');
         expect($oil['missing'])->not->toBeNull()->and($oil['buy'])->toBe('1 × 1 L')->and($oil['cost'])->toBe('2.60 €');
         $csv = $this->get(at($garden, 'shopping.csv'))->assertOk()->getContent();
-        expect($csv)->toContain('name,ingredient,needed')->toContain('"Sunflower oil",vegetable-oil');
+        expect($csv)->toStartWith("\u{FEFF}name;ingredient;needed")->toContain('"Sunflower oil";vegetable-oil');
     });
 
     it('keeps tools and measures of one\'s own', function (): void {

@@ -262,7 +262,7 @@ it('takes how plantings are out to a table and in again', function (): void {
     $planting = plantingOf($garden, 'broad-bean');
     $planting->update(['states' => ['hardened', 'sick'], 'moved_on' => '2026-05-01']);
     $csv = (string) $this->get(at($garden, 'plantings.csv'))->getContent();
-    expect($csv)->toContain('moved_on,states')->toContain('2026-05-01,"hardened sick"');
+    expect($csv)->toContain('moved_on;states')->toContain('2026-05-01;"hardened sick"');
     $planting->update(['states' => [], 'moved_on' => null]);
     $this->postJson(at($garden, 'plantings/import'), ['csv' => $csv])->assertOk();
     expect($planting->refresh()->states)->toBe(['hardened', 'sick'])->and($planting->moved_on?->toDateString())->toBe('2026-05-01');

@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\Process;
  */
 function askedWith(string $database, string $method, string $path, string $body = '{}', array $env = []): array
 {
-    $result = Process::path(base_path())->env(['DB_DATABASE' => $database, 'APP_ENV' => 'local', 'LOG_CHANNEL' => 'single', 'CACHE_STORE' => 'file'] + $env)->run(['php', 'tests/Support/ask.php', $method, $path, $body]);
+    $result = Process::path(base_path())->env(['DB_DATABASE' => $database, 'APP_ENV' => 'local', 'LOG_CHANNEL' => 'single', 'CACHE_STORE' => 'file', 'NEBBIA_DAILY_BACKUP' => '0'] + $env)->run(['php', 'tests/Support/ask.php', $method, $path, $body]);
     [$status, $said] = explode("\n", $result->output(), 2) + ['', ''];
 
     return [(int) $status, $said];

@@ -112,12 +112,18 @@ describe('the garden', function (): void {
 });
 
 describe('plantings as a table', function (): void {
-    it('goes out and in again without a change', function (): void {
+    it('goes out as the spreadsheets of the place take it, and in again without a change', function (string $zone, string $row): void {
         $garden = DemoOnce::garden();
+        $garden->update(['time_zone' => $zone]);
+        called($garden, 'White rambler')->update(['area_m2' => 1.25, 'height_cm' => 210.5]);
         $csv = $this->get(the($garden, 'plantings.csv'))->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
         expect(substr_count((string) $csv, "\n"))->toBe(33);
+        expect($csv)->toStartWith("\u{FEFF}id")->toContain($row);
         $this->postJson(the($garden, 'plantings/import'), ['csv' => $csv])->assertOk()->assertJsonPath('added', 0)->assertJsonPath('changed', 0);
-    });
+    })->with([
+        ['Europe/Rome', '"White rambler";;1;growing;210,5;no'], ['America/New_York', '"White rambler",,1,growing,210.5,no'],
+        ['America/Sao_Paulo', ';growing;210,5;'], ['Europe/London', ',growing,210.5,'],
+    ]);
 
     it('reads semicolons, decimal commas, columns in any order and new zones, and can be undone', function (): void {
         $garden = smallGarden();

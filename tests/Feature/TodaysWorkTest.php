@@ -240,7 +240,42 @@ it('reads what was done from the box, as it would be written down', function ():
     expect($act('sprayed the aphids with soap')['title'])->toContain('Broad beans, late row');
     $chore = $act('feed the roses every 2 weeks with nettle feed')['act'];
     expect($chore)->toMatchArray(['kind' => 'chore', 'job' => 'feed', 'what' => 'nettle feed', 'often' => 'every 2 weeks']);
-    $this->postJson(at($garden, 'chores'), ['kind' => $chore['job'], 'what' => $chore['what'], 'planting_id' => $chore['planting_ids'][0], 'often' => $chore['often']])->assertCreated();
+    expect(count($chore['planting_ids']))->toBe($garden->standing()->where('plant', 'rose')->count());
+    $this->postJson(at($garden, 'chores'), ['kind' => $chore['job'], 'what' => $chore['what'], 'planting_ids' => $chore['planting_ids'], 'often' => $chore['often']])->assertCreated();
+    // By whatever it is called, several of it too.
+    foreach (['tomatoes' => 'tomato', 'silver beet' => 'chard', 'courgettes' => 'zucchini', 'capsicums' => 'pepper', 'aubergines' => 'eggplant', 'spuds' => 'potato'] as $called => $plant) {
+        $there = $garden->standing()->where('plant', $plant)->pluck('id')->all();
+        $found = $act("water the $called 2x a week")['act'];
+        expect($found['often'])->toBe('2x a week')->and(array_diff($there, $found['planting_ids']))->toBe([], $called)->and($there === [] || $found['what'] === 'Water')->toBeTrue($called);
+    }
     $garden->update(['units' => 'us']);
     expect($act('it rained 0.5')['act']['mm'])->toBe('12.7')->and($act('it rained 0.5')['title'])->toContain('0.5');
+});
+
+it('has one job for several plants: one line today, done and taken back together', function (): void {
+    $garden = demo();
+    $roses = $garden->standing()->where('plant', 'rose')->orderBy('name')->pluck('name', 'id')->all();
+    expect(count($roses))->toBeGreaterThan(2);
+    $before = $garden->chores()->count();
+    $add = ['kind' => 'feed', 'what' => 'Nettle feed', 'often' => 'every 2 weeks', 'planting_ids' => array_keys($roses)];
+    $this->postJson(at($garden, 'chores'), ['planting_ids' => [...array_keys($roses), str_repeat('0', 26)]] + $add)->assertJsonValidationErrors('planting_ids');
+    expect($garden->chores()->count())->toBe($before);
+    $added = $this->postJson(at($garden, 'chores'), $add)->assertCreated()->json();
+    expect($garden->chores()->count())->toBe($before + count($roses));
+    $line = fn (): array => array_values(array_filter(jobsOf($garden, 'chore'), static fn (array $job): bool => str_starts_with($job['said'], 'Nettle feed: ')));
+    expect($line())->toHaveCount(1)->and(count($line()[0]['also']))->toBe(count($roses) - 1);
+    foreach ($roses as $name) {
+        expect($line()[0]['said'])->toContain($name);
+    }
+    // One of them is done by somebody else first: it is not done twice, and is no longer of the line.
+    $job = $line()[0];
+    $other = $garden->chores()->findOrFail($job['also'][0]);
+    $this->postJson(at($garden, "chores/$other->id/done"), ['version' => 1])->assertOk();
+    expect(count($line()[0]['also']))->toBe(count($roses) - 2);
+    $done = $this->postJson(at($garden, "chores/{$job['id']}/done"), ['version' => 1, 'also' => $job['also']])->assertOk()->json();
+    expect($line())->toBe([])->and($garden->chores()->where('what', 'Nettle feed')->pluck('next_on')->map->toDateString()->unique()->all())->toBe(['2026-05-28'])
+        ->and($other->refresh()->version)->toBe(2);
+    $this->postJson(at($garden, "changes/{$done['change']['id']}/undo"))->assertOk();
+    expect(count($line()[0]['also']))->toBe(count($roses) - 2);
+    $this->postJson(at($garden, "changes/{$added['change']['id']}/undo"));
 });

@@ -76,6 +76,7 @@ test('the keyboard reaches everything', async ({ page }) => {
   // The keys are pressed faster than a slow machine answers: there must be something to reach first.
   await expect(page.getByRole('button', { name: 'Log it' }).first()).toBeVisible()
   await expect(page.getByRole('slider', { name: 'Hour' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'See', exact: true })).toBeVisible()
   await page.keyboard.press('Tab')
   await expect(page.getByRole('link', { name: 'To the content' })).toBeFocused()
   await page.keyboard.press('Enter')
@@ -121,7 +122,7 @@ test('the keyboard reaches everything', async ({ page }) => {
         const e = document.activeElement
         return (
           e?.getAttribute('aria-label') ??
-          (e instanceof HTMLInputElement && e.id ? document.querySelector(`label[for=${e.id}]`)?.textContent : null) ??
+          ((e instanceof HTMLInputElement || e instanceof HTMLSelectElement) && e.id ? document.querySelector(`label[for=${e.id}]`)?.textContent : null) ??
           e?.textContent ??
           ''
         )
@@ -130,13 +131,13 @@ test('the keyboard reaches everything', async ({ page }) => {
   }
   for (const name of [
     'Recipes',
-    'Pump bottle, 2 L',
-    'Make',
+    'into',
+    'make',
     'Change the base: Water',
     'Change ingredient 1: Liquid castile soap',
     'Add an ingredient',
     'Plan the rounds',
-    'Delete',
+    'More with it',
   ]) {
     expect([...names].map((n) => n.trim())).toContain(name)
   }

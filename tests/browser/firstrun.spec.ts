@@ -58,7 +58,7 @@ test('an empty garden can be begun, and its empty views say what to do', async (
   await dialog.getByRole('button', { name: 'Add it' }).click()
   await expect(page.getByRole('button', { name: '1 × Zucchini' })).toBeVisible()
   await page.getByRole('navigation').getByRole('link', { name: 'Bench' }).click()
-  await page.getByRole('button', { name: 'Pump bottle, 2 qt' }).click()
+  await page.getByLabel('into', { exact: true }).selectOption({ label: 'Pump bottle, 2 qt' })
   await page.getByLabel('For', { exact: true }).selectOption({ label: 'Zucchini' })
   // 85 of a hundred parts of half a gallon, 64 fl oz: 54.4.
   await expect(page.getByText('Makes 54 fl oz')).toBeVisible()

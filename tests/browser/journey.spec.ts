@@ -9,7 +9,7 @@ test('from a recipe to a logged spray, and all of it there after a restart', asy
   // A recipe, found again by searching, fitted to a sprayer.
   await page.getByRole('navigation').getByRole('link', { name: 'Bench' }).click()
   await openRecipe(page, 'soap aphid', 'Evening soap')
-  await page.getByRole('button', { name: 'Pump bottle, 2 L' }).click()
+  await page.getByLabel('into', { exact: true }).selectOption({ label: 'Pump bottle, 2 L' })
   // 30 mL in 1030 mL, for 1700 mL: 50 mL, of 33 % soap 0.961 %.
   await expect(page.getByRole('group', { name: 'Ingredient 1' })).toContainText('50 mL')
   await expect(page.getByText('0.96 %').first()).toBeVisible()
@@ -21,9 +21,9 @@ test('from a recipe to a logged spray, and all of it there after a restart', asy
   await expect(page.locator('.banner')).toContainText('Fine for broad bean')
 
   // Everything is live: the volume, the basis, the amount in any words.
-  await page.getByLabel('Make').fill('0,5 L')
+  await page.getByLabel('make', { exact: true }).fill('0,5 L')
   await expect(page.getByText('Makes 500 mL')).toBeVisible()
-  await page.getByLabel('Make').fill('')
+  await page.getByLabel('make', { exact: true }).fill('')
   await openLine(page, 'base')
   await page.getByLabel('Basis').selectOption('final')
   // 30 mL of 33 % in 1000 mL: 0.99 %
@@ -42,9 +42,9 @@ test('from a recipe to a logged spray, and all of it there after a restart', asy
   await openLine(page, 1)
   await page.getByLabel('Amount of ingredient 1').fill('2 tbsp')
   // 5 L are three fills of a bottle that takes 1.7 L.
-  await page.getByLabel('Make').fill('5 L')
+  await page.getByLabel('make', { exact: true }).fill('5 L')
   await expect(page.getByText('3 fills of 1.67 L')).toBeVisible()
-  await page.getByLabel('Make').fill('')
+  await page.getByLabel('make', { exact: true }).fill('')
   await page.getByRole('button', { name: 'Drop my changes' }).click()
 
   // Three rounds.
@@ -130,6 +130,7 @@ test('a recipe is made, saved, copied, its versions kept, printed and deleted', 
   await expect(page.getByRole('group', { name: 'Ingredient 2' })).toContainText('g')
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByRole('button', { name: 'Save', exact: true })).toBeDisabled()
+  await page.getByRole('button', { name: 'More with it' }).click()
   await page.getByRole('button', { name: 'Versions' }).click()
   await expect(page.getByText('Version 2,')).toBeVisible()
   await page.getByRole('article').filter({ hasText: 'Version 1,' }).getByRole('button', { name: 'Bring back' }).click()
@@ -137,6 +138,7 @@ test('a recipe is made, saved, copied, its versions kept, printed and deleted', 
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByRole('button', { name: 'Save', exact: true })).toBeDisabled()
 
+  await page.getByRole('button', { name: 'More with it' }).click()
   await page.getByRole('button', { name: 'Card to print' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bean tips')
   await page.emulateMedia({ media: 'print' })
@@ -145,8 +147,10 @@ test('a recipe is made, saved, copied, its versions kept, printed and deleted', 
   await page.emulateMedia({ media: 'screen' })
   await page.getByRole('button', { name: 'Back to the bench' }).click()
 
+  await page.getByRole('button', { name: 'More with it' }).click()
   await page.getByRole('button', { name: 'Copy' }).click()
   await expect(page.getByLabel('Name of the recipe')).toHaveValue('Bean tips, copy')
+  await page.getByRole('button', { name: 'More with it' }).click()
   await page.getByRole('button', { name: 'Delete' }).click()
   await expect(page.getByLabel('Name of the recipe')).not.toHaveValue('Bean tips, copy')
   await page.getByText('“Bean tips, copy” deleted').getByRole('button', { name: 'Undo' }).click()

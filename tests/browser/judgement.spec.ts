@@ -53,7 +53,7 @@ test('what is really left of vinegar and soda, and that it must not be shut in',
   await page.getByRole('button', { name: 'Paste a recipe' }).click()
   await page.getByRole('dialog').locator('textarea').fill('1 tsp baking soda and 1 tbsp vinegar 5% to 1 L water, spray')
   await page.getByRole('button', { name: 'Take it to the bench' }).click()
-  await page.getByRole('button', { name: 'Pump bottle, 2 L' }).click()
+  await page.getByLabel('into', { exact: true }).selectOption({ label: 'Pump bottle, 2 L' })
   await expect(page.locator('.banner')).toContainText('Do not close it')
   const after = page.getByRole('region', { name: 'After mixing' })
   await expect(after).toContainText('carbon dioxide, as gas')

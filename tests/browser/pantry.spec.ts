@@ -17,7 +17,7 @@ test('a sprayer is calibrated once, and the strainer step speaks of its finest p
   await expect(card).toContainText('300 mL')
   await page.goto('/bench')
   await openRecipe(page, 'crush', 'Garlic and pepper')
-  await page.getByRole('button', { name: 'Pump bottle, 2 L' }).click()
+  await page.getByLabel('into', { exact: true }).selectOption({ label: 'Pump bottle, 2 L' })
   await mix(page)
   await forwardTo(page, 'finer than the 0.25 mm', () => page.keyboard.press('ArrowRight'))
 })
@@ -52,8 +52,7 @@ test('a sprayer is added and taken out again, and the bench knows it', async ({ 
   await dialog.getByRole('button', { name: 'Add the sprayer' }).click()
   await expect(page.getByRole('heading', { name: 'Little mister' })).toBeVisible()
   await page.getByRole('navigation').getByRole('link', { name: 'Bench' }).click()
-  // The pantry stands there until the bench is loaded, with a button to change it.
-  await page.getByRole('button', { name: 'Little mister', exact: true }).click()
+  await page.getByLabel('into', { exact: true }).selectOption({ label: 'Little mister' })
   await expect(page.getByText('Makes 255 mL')).toBeVisible()
   await page.goto('/pantry?show=sprayers')
   await page.getByRole('button', { name: 'Change Little mister' }).click()

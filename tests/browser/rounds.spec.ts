@@ -6,7 +6,7 @@ test('a due round opens on the bench, with its sprayer and plant', async ({ page
   await page.goto('/')
   await page.getByRole('article').filter({ hasText: 'Oil and soap for scale' }).getByRole('link', { name: 'Open on the bench' }).click()
   await expect(page.getByLabel('Name of the recipe')).toHaveValue('Oil and soap for scale')
-  await expect(page.getByRole('button', { name: 'Pump bottle, 2 L' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByLabel('into', { exact: true }).getByRole('option', { name: 'Pump bottle, 2 L', selected: true })).toBeAttached()
   await expect(page.locator('.banner')).toContainText('Fine for lemon')
   // Soap goes in before the oil it has to carry.
   const steps = page.getByRole('heading', { name: 'In this order' }).locator('..').getByRole('listitem')
@@ -320,3 +320,37 @@ test('what rounds set by hand do not go together with is said before they are pl
   await expect(page).toHaveURL(/\/rounds$/)
   await page.getByRole('button', { name: 'Undo' }).click()
 })
+
+test('a job for several plants is added beside the rounds, is one line today, and goes with one undo', async ({ page }) => {
+  await page.goto('/rounds')
+  const jobs = page.getByRole('region', { name: 'Other jobs that come round' })
+  await jobs.getByLabel('With what, or which job').fill('comfrey feed')
+  await jobs.getByText('On: the garden').click()
+  await jobs.getByLabel('Low roses').check()
+  await jobs.getByLabel('Red climber').check()
+  await expect(jobs.getByText('On: Low roses in a row, Red climber')).toBeVisible()
+  await jobs.getByLabel('How often').fill('every 2 weeks')
+  await jobs.getByRole('button', { name: 'Add the job' }).click()
+  await expect(jobs.getByRole('listitem').filter({ hasText: 'comfrey feed' })).toHaveCount(2)
+  await page.getByRole('navigation').getByRole('link', { name: 'Today' }).click()
+  await expect(page.getByRole('listitem').filter({ hasText: 'comfrey feed' })).toHaveCount(1)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('listitem').filter({ hasText: 'comfrey feed' })).toHaveCount(0)
+})
+
+for (const [path, name] of [['/rounds', 'As a list'], ['/', 'Mix it']] as const) {
+  test(`nothing moves under a hand on ${path}, however late it is known what has changed`, async ({ page }) => {
+    await page.route('**/replans', async (route) => {
+      await new Promise((done) => setTimeout(done, 1500))
+      await route.continue()
+    })
+    const known = page.waitForResponse('**/replans')
+    await page.goto(path)
+    const button = page.getByRole('button', { name }).first()
+    await expect(button).toBeVisible()
+    const before = await button.boundingBox()
+    await known
+    await expect(page.getByRole('region', { name: 'What has changed' })).toBeVisible()
+    expect((await button.boundingBox())?.y).toBe(before?.y)
+  })
+}

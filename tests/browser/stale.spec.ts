@@ -35,6 +35,7 @@ test('a stale edit from a second tab is refused with both versions shown', async
   await two.getByRole('button', { name: 'Save', exact: true }).click()
   await two.getByRole('dialog').getByRole('button', { name: 'Save mine over it' }).click()
   await expect(two.getByRole('button', { name: 'Save', exact: true })).toBeDisabled()
+  await two.getByRole('button', { name: 'More with it' }).click()
   await two.getByRole('button', { name: 'Versions' }).click()
   await expect(two.getByText('12 % milk')).toBeVisible()
 })
@@ -79,9 +80,11 @@ test('answers that overtake each other on a slow line leave what was asked for l
   await slow(/recipes\?search=milk/)
   await page.getByRole('button', { name: 'Recipes', exact: true }).click()
   const search = page.getByPlaceholder(/Search/)
-  await search.fill('milk')
+  // Listened for before it is typed: the question goes out at once.
+  const asked = page.waitForRequest(/search=milk/)
   const late = page.waitForResponse(/search=milk/)
-  await page.waitForRequest(/search=milk/)
+  await search.fill('milk')
+  await asked
   await search.fill('evening')
   await expect(page.getByRole('button', { name: /Evening soap/ })).toBeVisible()
   await late

@@ -9,6 +9,7 @@ use App\Bench\TypedCircumstances;
 use App\Models\Garden;
 use App\Models\Planting;
 use App\Models\Sprayer;
+use App\Notebook\Queries\Nevers;
 use Carbon\CarbonImmutable;
 use Nebbia\Core\Chemistry\Waters;
 use Nebbia\Core\Judgement\Circumstances;
@@ -20,7 +21,13 @@ use Nebbia\Core\Plant\Stage;
 /** All that the household knows beside recipe and plant: water, weather, what was done before, who lives there. */
 final readonly class KnowCircumstances
 {
-    public function __construct(private Waters $waters, private SprayHistory $past, private Settling $settling, private KnowPot $pot) {}
+    public function __construct(
+        private Waters $waters,
+        private SprayHistory $past,
+        private Settling $settling,
+        private KnowPot $pot,
+        private Nevers $nevers,
+    ) {}
 
     /**
      * @param  float|null  $fillMl  what goes into the sprayer
@@ -54,6 +61,7 @@ final readonly class KnowCircumstances
             units: $garden->units,
             measuredPh: $now->measuredPh,
             pot: ($this->pot)($garden, $planting, $mix, $at),
+            nevers: $planting === null ? [] : $this->nevers->of($garden, $planting),
         );
     }
 

@@ -35,14 +35,18 @@ final class AddChoreController extends Controller
         ChangeRecorder $recorder,
         ChoreDays $days,
     ): JsonResponse {
+        $plantings = $request->plantings($garden);
         $attributes = $request->chore($garden, $often);
-        [$chore, $change] = $recorder->record(
+        [$chores, $change] = $recorder->record(
             $garden,
             Say::it('change.job-added'),
-            static fn (): Chore => $garden->chores()->create($attributes),
+            static fn (): array => array_map(
+                static fn (?string $planting): Chore => $garden->chores()->create(['planting_id' => $planting] + $attributes),
+                $plantings,
+            ),
         );
         $days->forget();
 
-        return $this->json(new SavedChoreResource(ChoreResource::of($chore->load('planting')), ChangeResource::of($change)), 201);
+        return $this->json(new SavedChoreResource(ChoreResource::of($chores[0]->load('planting')), ChangeResource::of($change)), 201);
     }
 }

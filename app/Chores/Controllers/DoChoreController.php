@@ -43,7 +43,13 @@ final class DoChoreController extends Controller
         [, $change] = $recorder->record(
             $garden,
             $isLeft ? Say::it('change.job-left') : Say::it('change.job-done'),
-            static fn () => $do($garden, $chore, $isLeft),
+            static function () use ($garden, $chore, $isLeft, $do, $request): void {
+                $do($garden, $chore, $isLeft);
+                // Whoever has done one of them meanwhile has done it for this time.
+                $today = $garden->localNow()->toDateString();
+                $due = $garden->chores()->whereKey($request->array('also'))->where('next_on', '<=', $today)->get();
+                $due->each(static fn (Chore $one) => $do($garden, $one, $isLeft));
+            },
         );
         $days->forget();
 

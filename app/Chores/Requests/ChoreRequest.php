@@ -21,11 +21,15 @@ final class ChoreRequest extends TypedRequest
 {
     use ReadsAmounts;
 
+    /** Plants that one job may be for. */
+    private const MOST = 60;
+
     /** What the OpenAPI document says of a field, where its name does not. */
     protected const ABOUT = [
         'what' => 'In the household\'s words: nettle feed, prune the side shoots.',
         'often' => 'In words: every 2 weeks, every Monday and Thursday, monthly until September.',
         'until' => 'Its end in words, where how often does not say it.',
+        'planting_ids' => 'In place of planting_id: a job for each of them, on the same days.',
         'from_above' => 'Whether water goes over the leaves.',
         'starts_on' => 'The first day on which it may be; today if left out.',
     ];
@@ -37,6 +41,8 @@ final class ChoreRequest extends TypedRequest
             'kind' => ['required', Rule::in(Chore::KINDS)],
             'what' => ['nullable', 'string', 'max:120'],
             'planting_id' => ['nullable', 'string'],
+            'planting_ids' => ['nullable', 'array', 'max:'.self::MOST],
+            'planting_ids.*' => ['string', 'distinct'],
             'often' => ['required', 'string', 'max:160'],
             'until' => ['nullable', 'string', 'max:160'],
             'from_above' => ['nullable', 'boolean'],
@@ -45,17 +51,34 @@ final class ChoreRequest extends TypedRequest
     }
 
     /**
-     * @return array<string, mixed>
+     * @return list<string|null> those that it is for; null where it is for none of them
+     *
+     * @throws ValidationException if one does not stand in the garden
+     */
+    public function plantings(Garden $garden): array
+    {
+        $ids = $this->filled('planting_id') ? [$this->string('planting_id')->toString()] : [];
+        foreach ((array) $this->input('planting_ids', []) as $id) {
+            $ids[] = is_string($id) ? strtolower($id) : '';
+        }
+        $ids = array_values(array_unique($ids));
+        if ($garden->standing()->whereKey($ids)->count() < count($ids)) {
+            throw ValidationException::withMessages([
+                $this->filled('planting_id') ? 'planting_id' : 'planting_ids' => Say::it('refused.one-plantings-not'),
+            ]);
+        }
+
+        return $ids === [] ? [null] : $ids;
+    }
+
+    /**
+     * @return array<string, mixed> without the planting
      *
      * @throws BadInput if how often, or until when, cannot be read
      */
     public function chore(Garden $garden, OftenReader $often): array
     {
         $kind = $this->string('kind')->toString();
-        $planting = $this->filled('planting_id') ? $garden->standing()->find($this->string('planting_id')->toString()) : null;
-        if ($this->filled('planting_id') && $planting === null) {
-            throw ValidationException::withMessages(['planting_id' => Say::it('refused.one-plantings-not')]);
-        }
         $what = $this->text('what');
         if ($kind === 'other' && $what === null) {
             throw ValidationException::withMessages(['what' => Say::it('refused.say-which-job')]);
@@ -70,7 +93,6 @@ final class ChoreRequest extends TypedRequest
         return [
             'kind' => $kind,
             'what' => $what ?? Say::it("chore.$kind"),
-            'planting_id' => $planting?->id,
             'often' => $this->string('often')->toString(),
             'until' => $until,
             'from_above' => $kind === 'water' && $this->boolean('from_above'),

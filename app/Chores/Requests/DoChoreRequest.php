@@ -11,11 +11,19 @@ use OpenApi\Attributes as OA;
 final class DoChoreRequest extends TypedRequest
 {
     /** What the OpenAPI document says of a field, where its name does not. */
-    protected const ABOUT = ['left' => 'It is not done this time.'];
+    protected const ABOUT = [
+        'left' => 'It is not done this time.',
+        'also' => 'Ids of others that are due and are done with it.',
+    ];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['version' => ['required', 'integer', 'min:1'], 'left' => ['nullable', 'boolean']];
+        return [
+            'version' => ['required', 'integer', 'min:1'],
+            'left' => ['nullable', 'boolean'],
+            'also' => ['nullable', 'array', 'max:500'],
+            'also.*' => ['string', 'distinct'],
+        ];
     }
 }

@@ -36,12 +36,7 @@ final readonly class DoChore
         $due = $chore->next_on?->toDateString() ?? $today->toDateString();
         // What is done a little early is done for this time.
         $after = $often->isByCalendar() ? max($due, $today->toDateString()) : $today->toDateString();
-        foreach ($often->days($from, 100) as $day) {
-            if ($day > $after) {
-                return $day;
-            }
-        }
 
-        return null;
+        return $often->after($from, $after);
     }
 }

@@ -60,23 +60,46 @@ final readonly class Find
     {
         $match = NameMatch::of($typed);
         $errand = ($this->errands)($garden, $typed);
+        $found = $match->isEmpty() ? $this->views($match) : [
+            ...$this->inGarden($garden, $match),
+            ...$this->views($match),
+            ...$this->starters($garden, $match),
+            ...$this->rules($match),
+        ];
+        if ($errand === null && $found === []) {
+            $within = NameMatch::within($typed);
+            $found = $within->isEmpty() ? [] : ($this->named($garden, $within) ?: $this->views($within));
+        }
 
+        return [...$errand === null ? [] : [$errand], ...array_column($found, 1)];
+    }
+
+    /** @return list<array{int, FoundResource}> */
+    private function inGarden(Garden $garden, NameMatch $match): array
+    {
         return [
-            ...$errand === null ? [] : [$errand],
-            ...$match->isEmpty() ? $this->views($match) : [
-                ...$this->plantings($garden, $match),
-                ...$this->troubles($garden, $match),
-                ...$this->recipes($garden, $match),
-                ...$this->bottles($garden, $match),
-                ...$this->jars($garden, $match),
-                ...$this->views($match),
-                ...$this->starters($garden, $match),
-                ...$this->rules($match),
-            ],
+            ...$this->plantings($garden, $match),
+            ...$this->troubles($garden, $match),
+            ...$this->recipes($garden, $match),
+            ...$this->bottles($garden, $match),
+            ...$this->jars($garden, $match),
         ];
     }
 
-    /** @return list<FoundResource> */
+    /**
+     * A sentence that nothing is called by leads to what its words name: "slugs ate my lettuces" to slugs on them, or to them.
+     *
+     * @return list<array{int, FoundResource}>
+     */
+    private function named(Garden $garden, NameMatch $match): array
+    {
+        $found = $this->inGarden($garden, $match);
+        $fewest = min([PHP_INT_MAX, ...array_map(static fn (array $one): int => $match->missing($one[0]), $found)]);
+
+        return array_values(array_filter($found, static fn (array $one): bool => $match->missing($one[0]) === $fewest));
+    }
+
+    /** @return list<array{int, FoundResource}> */
     private function plantings(Garden $garden, NameMatch $match): array
     {
         $rows = $garden
@@ -94,7 +117,7 @@ final readonly class Find
         ]);
     }
 
-    /** @return list<FoundResource> */
+    /** @return list<array{int, FoundResource}> */
     private function troubles(Garden $garden, NameMatch $match): array
     {
         $rows = $garden
@@ -123,20 +146,21 @@ final readonly class Find
         });
     }
 
-    /** @return list<FoundResource> */
+    /** @return list<array{int, FoundResource}> */
     private function recipes(Garden $garden, NameMatch $match): array
     {
         return $this->best(
             $garden->recipes()->toBase()->reorder()->get(['id', 'name', 'searchable'])->all(),
             $match,
             static fn (object $row): array => [
-                "$row->name $row->searchable",
+                // All that is written in it has words of every sentence.
+                $match->isSentence ? (string) $row->name : "$row->name $row->searchable",
                 fn (): FoundResource => self::found('recipe', (string) $row->name, null, 'bench', ['recipe' => (string) $row->id]),
             ],
         );
     }
 
-    /** @return list<FoundResource> */
+    /** @return list<array{int, FoundResource}> */
     private function bottles(Garden $garden, NameMatch $match): array
     {
         return $this->best(
@@ -149,7 +173,7 @@ final readonly class Find
         );
     }
 
-    /** @return list<FoundResource> */
+    /** @return list<array{int, FoundResource}> */
     private function jars(Garden $garden, NameMatch $match): array
     {
         return $this->best(
@@ -162,7 +186,7 @@ final readonly class Find
         );
     }
 
-    /** @return list<FoundResource> */
+    /** @return list<array{int, FoundResource}> */
     private function starters(Garden $garden, NameMatch $match): array
     {
         $kept = $garden->recipes()->toBase()->pluck('name')->all();
@@ -174,7 +198,7 @@ final readonly class Find
         ]);
     }
 
-    /** @return list<FoundResource> */
+    /** @return list<array{int, FoundResource}> */
     private function rules(NameMatch $match): array
     {
         return $this->best($this->grounds->all(), $match, function (RuleGround $ground): array {
@@ -184,7 +208,7 @@ final readonly class Find
         });
     }
 
-    /** @return list<FoundResource> */
+    /** @return list<array{int, FoundResource}> */
     private function views(NameMatch $match): array
     {
         return $this->best(
@@ -215,7 +239,7 @@ final readonly class Find
      *
      * @param  list<T>|array<array-key, T>  $some
      * @param  callable(T): array{string, callable(): FoundResource}  $as  what it is found by, and how it is shown
-     * @return list<FoundResource>
+     * @return list<array{int, FoundResource}> how well each is meant, the best first
      */
     private function best(array $some, NameMatch $match, callable $as, int $most = self::MOST): array
     {
@@ -229,6 +253,6 @@ final readonly class Find
         }
         usort($ranked, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return array_map(static fn (array $one): FoundResource => $one[1](), array_slice($ranked, 0, $most));
+        return array_map(static fn (array $one): array => [$one[0], $one[1]()], array_slice($ranked, 0, $most));
     }
 }

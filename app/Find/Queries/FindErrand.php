@@ -11,6 +11,7 @@ use App\Models\Garden;
 use App\Models\TroubleStatus;
 use App\Settings\AtHome;
 use Nebbia\Core\Pest\Starters;
+use Nebbia\Core\Plant\PlantFinder;
 use Nebbia\Core\Reading\Errand\Errand;
 use Nebbia\Core\Reading\Errand\ErrandReader;
 use Nebbia\Core\Target\Targets;
@@ -25,7 +26,13 @@ final readonly class FindErrand
     private const THINGS = '/\b(?:pots?|trays?|tools?|pruners?|secateurs|shears|scissors|knife|knives|'.
         'paths?|drive|patio|paving|gravel|ledge|sill|windows?|shel(?:f|ves)|bench|greenhouse|canes|stakes|saucers?)\b/';
 
-    public function __construct(private ErrandReader $reader, private Starters $starters, private Targets $targets, private AtHome $home) {}
+    public function __construct(
+        private ErrandReader $reader,
+        private Starters $starters,
+        private Targets $targets,
+        private PlantFinder $plants,
+        private AtHome $home,
+    ) {}
 
     public function __invoke(Garden $garden, string $typed): ?FoundResource
     {
@@ -99,9 +106,8 @@ final readonly class FindErrand
     private function chore(Garden $garden, Errand $errand): FoundResource
     {
         $plantings = $this->plantings($garden, (string) $errand->on);
-        $first = array_key_first($plantings);
         $what = $errand->what ?? Say::it("chore.$errand->job");
-        $on = $first === null ? (string) $errand->on : $plantings[$first];
+        $on = $plantings === [] ? (string) $errand->on : implode(', ', $plantings);
 
         return $this->action(
             Say::it('find.chore', ['what' => $what, 'on' => $on, 'often' => (string) $errand->often]),
@@ -109,9 +115,9 @@ final readonly class FindErrand
             [],
             new ActResource(
                 'chore',
-                planting_ids: $first === null ? [] : [(string) $first],
+                planting_ids: array_map(strval(...), array_keys($plantings)),
                 job: $errand->job,
-                what: $first === null ? Say::it('chore.on', ['what' => $what, 'planting' => $on]) : $what,
+                what: $plantings === [] ? Say::it('chore.on', ['what' => $what, 'planting' => $on]) : $what,
                 often: $errand->often,
             ),
         );
@@ -129,9 +135,14 @@ final readonly class FindErrand
         $rows = $garden->standing()->toBase()->get(['id', 'name', 'variety', 'plant', 'kind_name']);
         $found = [];
         foreach (preg_split('/\s*(?:,|&|\band\b|\be\b)\s*/u', $on, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
-            $match = NameMatch::of((string) preg_replace('/^(?:the|my|our|le|i|gli|as|os) /u', '', $part));
+            $called = (string) preg_replace('/^(?:the|my|our|le|i|gli|as|os) /u', '', $part);
+            $match = NameMatch::of($called);
+            // Silver beet is chard, whatever stands on its label.
+            $kind = $this->plants->find($called);
+            $kinds = $kind->isWhole ? $kind->ids : [];
             foreach ($match->isEmpty() || preg_match(self::THINGS, $part) === 1 ? [] : $rows as $row) {
-                if ($match->rank("$row->name $row->variety $row->plant $row->kind_name", whole: true) !== null) {
+                $isKind = $row->kind_name === null && in_array($row->plant, $kinds, true);
+                if ($isKind || $match->rank("$row->name $row->variety $row->plant $row->kind_name", whole: true) !== null) {
                     $found[(string) $row->id] = (string) $row->name;
                 }
             }

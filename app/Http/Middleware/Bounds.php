@@ -23,7 +23,7 @@ final readonly class Bounds
 
     private const FILE_BYTES = 3_000_000;
 
-    private const FILES = '#^api/gardens/[^/]+/(weather|plantings/import|import)$#';
+    private const FILES = '#^api/gardens/[^/]+/(weather|plantings/import|recipes/import|import)$#';
 
     private const DEPTH = 16;
 

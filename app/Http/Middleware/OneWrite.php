@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Database\WriteGate;
+use App\Keep\Backup\DailyBackup;
 use Closure;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Http\Request;
@@ -16,7 +18,7 @@ use Throwable;
  */
 final readonly class OneWrite
 {
-    public function __construct(private ConnectionInterface $connection) {}
+    public function __construct(private ConnectionInterface $connection, private WriteGate $gate, private DailyBackup $daily) {}
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
@@ -24,6 +26,15 @@ final readonly class OneWrite
         if ($request->isMethodSafe()) {
             return $next($request);
         }
+        $response = $this->gate->through(fn (): Response => $this->whole($request, $next));
+        $this->daily->startIfDue();
+
+        return $response;
+    }
+
+    /** @param  Closure(Request): Response  $next */
+    private function whole(Request $request, Closure $next): Response
+    {
         $this->connection->beginTransaction();
         try {
             // Laravel has turned what was thrown further in into an answer by now.

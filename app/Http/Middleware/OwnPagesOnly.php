@@ -58,6 +58,11 @@ final readonly class OwnPagesOnly
             return true;
         }
 
+        // A backup or a garden; a form of a website cannot send such either.
+        if ($type === 'application/octet-stream') {
+            return $request->isMethod('PUT') && $request->path() === 'api/incoming';
+        }
+
         return $type === 'application/json';
     }
 }

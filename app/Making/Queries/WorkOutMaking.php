@@ -72,6 +72,7 @@ final readonly class WorkOutMaking
         } catch (BadInput $e) {
             throw $e->under('body');
         }
+        $kind = $preparation->making->kind;
         $now = $garden->now();
         $findings = $this->findings($preparation);
 

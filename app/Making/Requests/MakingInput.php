@@ -32,6 +32,6 @@ abstract class MakingInput extends TypedRequest
         }
 
         return ['format' => MakingReader::FORMAT] +
-            array_intersect_key($body, array_flip(['kind', 'name', 'units', 'base', 'ingredients', 'soap', 'topped_up']));
+            array_intersect_key($body, array_flip(['kind', 'name', 'units', 'base', 'ingredients', 'soap', 'topped_up', 'stands_hours']));
     }
 }

@@ -9,6 +9,7 @@ use App\Http\Controllers\Controller;
 use App\Models\Garden;
 use App\Models\Glance;
 use App\Models\GlanceWord;
+use App\Notebook\Queries\ListHad;
 use App\Notebook\Requests\GlanceRequest;
 use App\Notebook\Resources\ChangeResource;
 use App\Notebook\Resources\SavedGlanceResource;
@@ -28,8 +29,13 @@ final class AddGlanceController extends Controller
         requestBody: new Body(GlanceRequest::class),
         responses: [new Ok(SavedGlanceResource::class, status: 201)],
     )]
-    public function __invoke(GlanceRequest $request, Garden $garden, KeepGlance $keep, ChangeRecorder $recorder): JsonResponse
-    {
+    public function __invoke(
+        GlanceRequest $request,
+        Garden $garden,
+        KeepGlance $keep,
+        ListHad $had,
+        ChangeRecorder $recorder,
+    ): JsonResponse {
         $attributes = $request->glance($garden);
         $count = $request->filled('count') ? $request->float('count') : null;
         [$glance, $change] = $recorder->record(
@@ -38,10 +44,13 @@ final class AddGlanceController extends Controller
             static fn (): Glance => $keep($garden, $attributes, $count),
         );
 
+        $burnt = $glance->word === GlanceWord::Burnt ? $glance->planting_id : null;
+
         return $this->json(
             new SavedGlanceResource(
                 $glance->id,
-                $glance->word === GlanceWord::Burnt ? $glance->planting_id : null,
+                $burnt,
+                $burnt === null ? [] : $had($garden, $burnt, 1),
                 ChangeResource::of($change),
             ),
             201,

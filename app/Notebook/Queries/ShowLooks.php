@@ -7,15 +7,18 @@ namespace App\Notebook\Queries;
 use App\Bench\Queries\JudgeMix;
 use App\Bench\Resources\IntervalResource;
 use App\Bench\SprayHistory;
+use App\Core\Say;
 use App\Garden\Resources\PlantingResource;
 use App\Models\Garden;
 use App\Models\Look;
 use App\Models\LookKind;
+use App\Models\NeverAgain;
 use App\Models\Planting;
 use App\Models\Recipe;
 use App\Notebook\Resources\LearnedResource;
 use App\Notebook\Resources\LookResource;
 use App\Notebook\Resources\LooksResource;
+use App\Notebook\Resources\NeverResource;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Nebbia\Core\Data\BadInput;
@@ -43,6 +46,8 @@ final readonly class ShowLooks
         private JudgeMix $judge,
         private SprayHistory $past,
         private Learner $learner,
+        private Nevers $nevers,
+        private ListHad $had,
     ) {}
 
     public function __invoke(Garden $garden, Planting $planting): LooksResource
@@ -60,7 +65,18 @@ final readonly class ShowLooks
             array_values($looks->map(fn (Look $look): LookResource => $this->look($look, $ladders))->all()),
             $this->learned($garden, $planting),
             $this->rounds($garden, $planting),
+            array_map($this->never(...), $this->nevers->said($garden, $planting)),
+            ($this->had)($garden, $planting->id, self::ROUNDS),
         );
+    }
+
+    private function never(NeverAgain $one): NeverResource
+    {
+        $ingredient = $this->nevers->inCore($one)->name();
+        $kind = $one->planting->met()->name;
+        $said = Say::it($one->whole_kind ? 'never.on-all' : 'never.on-this', ['name' => $ingredient, 'kind' => $kind]);
+
+        return new NeverResource($one->id, $one->version, $ingredient, $said, $this->nevers->when($one), $one->why);
     }
 
     /** A recipe may have been changed since into one that cannot be read. */

@@ -15,6 +15,8 @@ final readonly class LooksResource
      * @param  list<LookResource>  $looks
      * @param  list<LearnedResource>  $learned
      * @param  list<array{id: string, what: string}>  $rounds
+     * @param  list<NeverResource>  $nevers
+     * @param  list<NeverChoiceResource>  $had
      */
     public function __construct(
         #[OA\Property] public PlantingResource $planting,
@@ -29,5 +31,9 @@ final readonly class LooksResource
             ),
         )]
         public array $rounds,
+        #[OA\Property(description: 'What is never to be put on it again.', items: new OA\Items(ref: NeverResource::class))]
+        public array $nevers,
+        #[OA\Property(description: 'What it has had of late, to choose from.', items: new OA\Items(ref: NeverChoiceResource::class))]
+        public array $had,
     ) {}
 }

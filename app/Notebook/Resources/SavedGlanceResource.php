@@ -10,9 +10,12 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'SavedGlance')]
 final readonly class SavedGlanceResource
 {
+    /** @param  list<NeverChoiceResource>  $had */
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property(description: 'Leaves that were burnt: how badly is asked on their own page.')] public ?string $burnt_planting_id,
+        #[OA\Property(description: 'What burnt leaves had last.', items: new OA\Items(ref: NeverChoiceResource::class))]
+        public array $had,
         #[OA\Property] public ChangeResource $change,
     ) {}
 }

@@ -7,6 +7,7 @@ namespace App\Pantry\Queries;
 use App\Bench\Queries\DescribeCupboard;
 use App\Core\Say;
 use App\Files\Csv;
+use App\Files\SheetLocale;
 use App\Making\Queries\PlanMakings;
 use App\Models\Course;
 use App\Models\Garden;
@@ -113,7 +114,7 @@ final readonly class ListShopping
             $this($garden)->wants,
         );
 
-        return Csv::write([['name', 'ingredient', 'needed', 'have', 'missing', 'buy', 'cost'], ...$rows]);
+        return Csv::sheet([['name', 'ingredient', 'needed', 'have', 'missing', 'buy', 'cost'], ...$rows], SheetLocale::of($garden));
     }
 
     private function want(Want $want, Garden $garden): WantResource

@@ -6,6 +6,7 @@ namespace App\Rounds\Controllers;
 
 use App\Core\Say;
 use App\Http\Controllers\Controller;
+use App\Models\Course;
 use App\Models\Garden;
 use App\Notebook\Resources\ChangeResource;
 use App\OpenApi\Body;
@@ -40,16 +41,7 @@ final class CreateCourseController extends Controller
     ): JsonResponse {
         $plan = $request->plan($garden, $plan, $refuse);
         [$course, $change] = $recorder->record($garden, Say::it('change.rounds-planned'), $plan);
-        $course->load([
-            'recipe',
-            'other',
-            'sprayer',
-            'plantings.zone',
-            'rounds.application',
-            'rounds.course',
-            'trouble.counts',
-            'trouble.glances',
-        ]);
+        $course->load(Course::SHOWN);
 
         return $this->json(
             new PlannedCourseResource(CourseResource::of($course, $targets, $catalogue, $garden->units), ChangeResource::of($change)),

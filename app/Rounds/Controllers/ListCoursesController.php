@@ -23,16 +23,7 @@ final class ListCoursesController extends Controller
     {
         $courses = $garden
             ->courses()
-            ->with([
-                'recipe',
-                'other',
-                'sprayer',
-                'plantings.zone',
-                'rounds.application',
-                'rounds.course',
-                'trouble.counts',
-                'trouble.glances',
-            ])
+            ->with(Course::SHOWN)
             ->orderByDesc('starts_on')
             ->orderByDesc('id')
             ->limit(self::MOST)

@@ -36,7 +36,7 @@ final class LogRoundController extends Controller
             $log,
         ): void {
             $request->refuseUnless($round->refresh()->load(['application', 'course']));
-            $round->load(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings']);
+            $round->load(Round::MIXED);
             $log(
                 $garden,
                 collect([$round]),

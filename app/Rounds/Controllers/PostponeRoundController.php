@@ -36,7 +36,7 @@ final class PostponeRoundController extends Controller
         LookAhead $look,
         ChangeRecorder $recorder,
     ): JsonResponse {
-        $round->load(['application', 'course.recipe', 'course.other', 'course.sprayer', 'course.plantings', 'course.rounds.application']);
+        $round->load(['application', ...Round::MIXED, 'course.rounds.application']);
         $request->refuseUnless($round);
         $tomorrow = $garden->localNow()->addDay();
         [$day, $hour] = [$tomorrow->toDateString(), $round->due_hour];

@@ -25,16 +25,7 @@ final class ReplanCourseController extends Controller
     )]
     public function __invoke(Garden $garden, Course $course, CheckCourses $check, ChangeRecorder $recorder): JsonResponse
     {
-        $course->load([
-            'recipe',
-            'other',
-            'sprayer',
-            'plantings',
-            'rounds.application',
-            'rounds.course.plantings',
-            'trouble.counts',
-            'trouble.glances',
-        ]);
+        $course->load(Course::PLANNED);
         $moves = $check->check($garden, $course)->moves ?? [];
         [, $change] = $recorder->record($garden, Say::it('change.rounds-moved'), static function () use ($course, $moves): void {
             foreach ($moves as $move) {

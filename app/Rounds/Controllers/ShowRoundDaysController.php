@@ -32,7 +32,7 @@ final class ShowRoundDaysController extends Controller
     {
         $days = $look(
             $garden,
-            $round->load(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings', 'course.rounds.application']),
+            $round->load([...Round::MIXED, 'course.rounds.application']),
         );
         $words = new RoundWords($catalogue, WeatherUnits::of($garden->units));
         $best = $days === [] ? 0.0 : max(array_map(static fn (DayOutlook $one): float => $one->score, $days));

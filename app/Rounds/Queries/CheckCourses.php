@@ -59,16 +59,7 @@ final readonly class CheckCourses
             ->courses()
             ->whereHas('rounds', $open)
             ->whereNotNull('target')
-            ->with([
-                'recipe',
-                'other',
-                'sprayer',
-                'plantings',
-                'rounds.application',
-                'rounds.course.plantings',
-                'trouble.counts',
-                'trouble.glances',
-            ])
+            ->with(Course::PLANNED)
             ->get();
         $now = $garden->now();
         $forecast = $this->forecast($garden, $now);

@@ -228,7 +228,7 @@ final readonly class OrderDay
         };
     }
 
-    /** @return list<JobResource> */
+    /** @return list<JobResource> the same job on several plants is one */
     private function chores(Garden $garden): array
     {
         $today = $garden->localNow()->toDateString();
@@ -239,15 +239,26 @@ final readonly class OrderDay
                 ->with('planting')
                 ->where('next_on', '<=', $today)
                 ->get()
-                ->map(static fn (Chore $chore): JobResource => new JobResource(
-                    'chore',
-                    $chore->id,
-                    'any',
-                    ($chore->next_on?->toDateString() ?? $today) < $today
-                        ? Say::it('day.since', ['day' => $chore->next_on?->format('j F') ?? ''])
-                        : Say::it('day.today'),
-                    chore: ChoreResource::of($chore),
-                ))
+                ->groupBy(static fn (Chore $chore): string => $chore->planting === null
+                    ? $chore->id
+                    : (string) json_encode([$chore->kind, $chore->what, $chore->often, $chore->until, $chore->from_above, $chore->next_on]))
+                ->map(static function (Collection $same) use ($today): JobResource {
+                    $chore = $same->firstOrFail();
+
+                    return new JobResource(
+                        'chore',
+                        $chore->id,
+                        'any',
+                        ($chore->next_on?->toDateString() ?? $today) < $today
+                            ? Say::it('day.since', ['day' => $chore->next_on?->format('j F') ?? ''])
+                            : Say::it('day.today'),
+                        chore: ChoreResource::of($chore),
+                        said: $chore->planting === null
+                            ? $chore->what
+                            : Say::it('chore.on', ['what' => $chore->what, 'planting' => self::named($same)]),
+                        also: array_values($same->skip(1)->map(static fn (Chore $one): string => $one->id)->all()),
+                    );
+                })
                 ->all(),
         );
     }
@@ -281,10 +292,12 @@ final readonly class OrderDay
         return $jobs;
     }
 
-    /** @param  Collection<int, Planting>  $plantings */
-    private static function named(Collection $plantings): string
+    /** @param  Collection<int, Planting>|Collection<int, Chore>  $some */
+    private static function named(Collection $some): string
     {
-        return $plantings->map(static fn (Planting $one): string => $one->name)->join(', ', Say::it('rounds.and'));
+        return collect($some->all())
+            ->map(static fn (Planting|Chore $one): string => $one instanceof Planting ? $one->name : $one->planting->name ?? '')
+            ->join(', ', Say::it('rounds.and'));
     }
 
     /** @return list<JobResource> courses that looks or frost have ended */

@@ -99,7 +99,7 @@ final readonly class RefusePlan
         $others = $this->neighbours->among($garden, $this->neighbours->courses($garden), null, $plantings, null, $mixes);
         $found = $this->rhythm->of(
             $mixes,
-            $this->inCore->plantings($plantings, $startsOn->toDateString()),
+            $this->inCore->plantings($garden, $plantings, $startsOn->toDateString()),
             $target === null ? null : $this->targets->named($target),
             $repeat->everyDays,
             $repeat->times ?? 1,

@@ -6,6 +6,7 @@ namespace App\Rounds\Queries;
 
 use App\Bench\Queries\WorkOutBench;
 use App\Core\Say;
+use App\Keep\Queries\ShowKeep;
 use App\Making\Queries\ListTasks;
 use App\Making\Queries\TakeFromShelf;
 use App\Models\Application;
@@ -53,6 +54,7 @@ final readonly class ShowToday
         private WeatherThen $weather,
         private ListLooks $glances,
         private OrderDay $order,
+        private ShowKeep $keep,
     ) {}
 
     public function __invoke(Garden $garden): TodayResource
@@ -63,7 +65,7 @@ final readonly class ShowToday
             ->where('status', RoundStatus::Planned)
             ->where('due_on', '<=', $today->addDays(self::DAYS_AHEAD)->toDateString())
             ->whereHas('course')
-            ->with(['application', 'course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])
+            ->with(['application', ...Round::MIXED])
             ->get();
         $all = $rounds->map(fn (Round $round): array => $this->due($garden, $round, $today));
         $due = array_values($all->map(static fn (array $one): DueRoundResource => $one[1])->all());
@@ -81,6 +83,7 @@ final readonly class ShowToday
 
         return new TodayResource(
             $today->toDateString(),
+            $garden->is_demo ? null : $this->keep->late(),
             array_values(array_filter($due, $isNow)),
             array_slice(
                 array_values(array_filter($due, static fn (DueRoundResource $round): bool => $round->in_days > 0)),

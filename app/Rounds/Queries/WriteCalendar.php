@@ -8,6 +8,7 @@ use App\Core\Say;
 use App\Making\Queries\PlanMakings;
 use App\Models\Garden;
 use App\Models\Planting;
+use App\Models\Round;
 use App\Models\RoundStatus;
 use App\Rounds\RoundCalendar;
 use Carbon\CarbonImmutable;
@@ -32,7 +33,7 @@ final readonly class WriteCalendar
             ->rounds()
             ->where('status', RoundStatus::Planned)
             ->whereHas('course')
-            ->with(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])
+            ->with(Round::MIXED)
             ->get();
         foreach ($rounds as $round) {
             $course = $round->course;

@@ -62,7 +62,7 @@ final class LogBatchRequest extends TypedRequest
         $rounds = $garden
             ->rounds()
             ->whereKey($seen->pluck('id')->all())
-            ->with(['application', 'course.recipe', 'course.other', 'course.sprayer', 'course.plantings'])
+            ->with(['application', ...Round::MIXED])
             ->get();
         if ($rounds->count() !== $seen->count()) {
             throw ValidationException::withMessages(['rounds' => Say::it('refused.one-rounds-not')]);

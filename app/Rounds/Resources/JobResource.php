@@ -20,7 +20,10 @@ final readonly class JobResource
         #[OA\Property(description: 'The next good hour, in words.')] public ?string $next = null,
         #[OA\Property] public ?LookDueResource $look = null,
         #[OA\Property] public ?ChoreResource $chore = null,
-        #[OA\Property(description: 'What is watered, or what ends.')] public ?string $said = null,
+        #[OA\Property(description: 'What is to be done, on what; what is watered, or what ends.')] public ?string $said = null,
         #[OA\Property(description: 'It was ticked off today.')] public bool $done = false,
+        /** @var list<string> */
+        #[OA\Property(description: 'Of a chore: the ids of those that are the same, on other plants.', items: new OA\Items(type: 'string'))]
+        public array $also = [],
     ) {}
 }

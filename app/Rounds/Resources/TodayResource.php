@@ -27,6 +27,7 @@ final readonly class TodayResource
      */
     public function __construct(
         #[OA\Property(format: 'date')] public string $date,
+        #[OA\Property(description: 'That the newest backup is old, in words; null where all is well.')] public ?string $backup_late,
         #[OA\Property(items: new OA\Items(ref: DueRoundResource::class))] public array $due,
         #[OA\Property(items: new OA\Items(ref: DueRoundResource::class))] public array $coming,
         #[OA\Property(items: new OA\Items(ref: ApplicationResource::class))] public array $last,

@@ -52,7 +52,7 @@ final readonly class LogSprayed
         $count = static fn (Planting $one): int => $one->number;
         $share = $beside->isEmpty() ? 0.0 : $volumeMl * $beside->sum($count) / max(1, $plantings->sum($count));
         $round = $planned ?? $this->unplanned($garden, $recipe, $plantings, $sprayer, $target, $volumeMl, $at);
-        $round->load(['course.recipe', 'course.other', 'course.sprayer', 'course.plantings', 'application']);
+        $round->load([...Round::MIXED, 'application']);
         $ids = array_values($own->map(static fn (Planting $one): string => $one->id)->all());
         ($this->log)($garden, collect([$round]), $ids === [] ? null : $ids, $at, $volumeMl - $share, by: $by, note: $note, on: $on);
         if ($beside->isNotEmpty()) {

@@ -81,7 +81,7 @@ final readonly class ShowRibbon
             ->rounds()
             ->where('status', RoundStatus::Planned)
             ->whereHas('course', static fn ($course) => $course->whereNotNull('target'))
-            ->with(['course.recipe', 'course.other', 'course.plantings', 'course.sprayer']);
+            ->with(Round::MIXED);
 
         if ($id === null) {
             return $rounds->first();

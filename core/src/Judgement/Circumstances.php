@@ -6,6 +6,7 @@ namespace Nebbia\Core\Judgement;
 
 use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Judgement\Evidence\OwnEvidence;
+use Nebbia\Core\Judgement\Evidence\SaidNever;
 use Nebbia\Core\Judgement\Soil\PotOfPlant;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Plant\Stage;
@@ -26,6 +27,7 @@ final readonly class Circumstances
      * @param  list<string>  $around  of AROUND
      * @param  PotOfPlant|null  $pot  null where it stands in the ground, or its pot was not measured
      * @param  float|null  $measuredPh  of the finished mix, by strip or meter, 0 to 14
+     * @param  list<SaidNever>  $nevers  what is not to be put on it again
      * @param  UnitSystem|null  $units  in which degrees and wind are said; metric if left out
      */
     public function __construct(
@@ -41,6 +43,7 @@ final readonly class Circumstances
         public ?UnitSystem $units = null,
         public ?float $measuredPh = null,
         public ?PotOfPlant $pot = null,
+        public array $nevers = [],
     ) {}
 
     public function is(string $state): bool

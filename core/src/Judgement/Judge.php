@@ -22,6 +22,7 @@ use Nebbia\Core\Judgement\Compatibility\SprayerRule;
 use Nebbia\Core\Judgement\Effect\EffectRule;
 use Nebbia\Core\Judgement\Effect\EmulsifierRule;
 use Nebbia\Core\Judgement\Evidence\EvidenceRule;
+use Nebbia\Core\Judgement\Evidence\NeverRule;
 use Nebbia\Core\Judgement\Hour\HourRule;
 use Nebbia\Core\Judgement\Soil\PotSaltRule;
 use Nebbia\Core\Judgement\Soil\SodiumRule;
@@ -52,6 +53,7 @@ final readonly class Judge
         PairRule::class,
         GasRule::class,
         ConditionRule::class,
+        NeverRule::class,
         EvidenceRule::class,
         HourRule::class,
         ToleranceRule::class,

@@ -25,6 +25,9 @@ final readonly class MakingReader
 {
     public const FORMAT = 'nebbia.preparation/1';
 
+    /** Some twelve weeks: nothing is made ahead that stands longer. */
+    private const MOST_HOURS = 2000;
+
     public function __construct(
         private AmountParser $amounts,
         private Kinds $kinds,
@@ -52,6 +55,8 @@ final readonly class MakingReader
         if ($kind->isSoap()) {
             throw PreparationException::soapHasABench();
         }
+        $stands = $this->stands($data);
+        $kind = $stands === null ? $kind : $kind->standing($stands);
         $units = UnitSystem::tryFrom($this->text($data, 'units') ?? 'us') ?? throw RecipeException::notOneOf('units', UnitSystem::ids());
         [$recipe, $lines] = $this->pot($data, $kind, $units);
 
@@ -152,6 +157,23 @@ final readonly class MakingReader
         return $text === null || trim($text) === ''
             ? null
             : self::named($field, fn () => $this->amounts->parseVolume($text, $units)->inBase());
+    }
+
+    /**
+     * How long the recipe at hand has it stand, h; null where it does not say.
+     *
+     * @param  array<array-key, mixed>  $data
+     */
+    private function stands(array $data): ?float
+    {
+        $hours = $data['stands_hours'] ?? null;
+        if ($hours === null) {
+            return null;
+        }
+
+        return (is_int($hours) || is_float($hours)) && $hours > 0 && $hours <= self::MOST_HOURS
+            ? (float) $hours
+            : throw PreparationException::stands();
     }
 
     /** @param  array<array-key, mixed>  $data */

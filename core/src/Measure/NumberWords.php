@@ -30,7 +30,7 @@ final class NumberWords
     /** So many of a thing, whatever article stands before. */
     private const COUNTS = [
         'dozen' => 12, 'a dozen' => 12, 'one dozen' => 12, 'half a dozen' => 6, 'two dozen' => 24, 'a couple of' => 2,
-        'a couple' => 2, 'couple of' => 2,
+        'a couple' => 2, 'couple of' => 2, 'couple' => 2,
         'a pair of' => 2, 'una dozzina di' => 12, 'mezza dozzina di' => 6, 'un paio di' => 2, 'uma dúzia de' => 12,
         'meia dúzia de' => 6,
         'um par de' => 2, 'dúzia de' => 12,

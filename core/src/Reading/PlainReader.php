@@ -87,7 +87,7 @@ final readonly class PlainReader
     private function tail(Draft $draft): array
     {
         $tail = [];
-        if ($draft->repeat !== null && $draft->repeat->value !== 'odd') {
+        if ($draft->repeat !== null) {
             $tail['repeat'] = [
                 'every_days' => Repeat::every((float) $draft->repeat->value, null)->days(),
                 'times' => $draft->rounds ?? ($draft->times === null ? null : (int) $draft->times->value),

@@ -19,6 +19,7 @@ use Nebbia\Core\Reading\Draft\Peek;
 use Nebbia\Core\Reading\Draft\Settler;
 use Nebbia\Core\Reading\Draft\Understood;
 use Nebbia\Core\Reading\Draft\Volume;
+use Nebbia\Core\Reading\Often\PaceReader;
 use Nebbia\Core\Reading\Words\Compounds;
 use Nebbia\Core\Reading\Words\Lexicon;
 use Nebbia\Core\Reading\Words\PlantSpotter;
@@ -46,6 +47,7 @@ final readonly class StretchReader
         private DoseReader $doses,
         private RecipeReader $recipes,
         private Mixer $mixer,
+        private PaceReader $paces,
     ) {}
 
     /** @return list<Token> */
@@ -53,7 +55,7 @@ final readonly class StretchReader
     {
         $text = self::unwrapped($text);
 
-        return $this->compounds->join($this->plants->spot($text, (new Scanner($this->lexicon))->scan($text)));
+        return $this->compounds->join($this->plants->spot($text, (new Scanner($this->lexicon, $this->paces))->scan($text)));
     }
 
     /** Long lines that were broken by a page go on in the next; short ones are a list. All places stay what they are. */

@@ -54,6 +54,40 @@ final readonly class Kind
         public string $sure,
     ) {}
 
+    /**
+     * The same, standing as long as the recipe at hand has it stand.
+     *
+     * @param  float  $hours  until it is strained
+     */
+    public function standing(float $hours): self
+    {
+        return new self(
+            $this->id,
+            $this->makes,
+            $this->method,
+            $this->raw,
+            $this->liquid,
+            $this->liquidStrength,
+            $this->isOfParts,
+            Interval::exactly($hours),
+            $this->stirHours,
+            $this->countsAs,
+            $this->with,
+            $this->keeps,
+            $this->strain,
+            $this->into,
+            $this->steepsCold,
+            $this->noHeat,
+            $this->isDeadly,
+            $this->measurePh,
+            $this->cautions,
+            $this->spoils,
+            $this->spent,
+            $this->basis,
+            $this->sure,
+        );
+    }
+
     /** @param  list<Raw>  $raw */
     public static function fromRow(Row $row, Method $method, array $raw): self
     {

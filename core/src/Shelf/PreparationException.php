@@ -74,6 +74,11 @@ final class PreparationException extends BadInput
         ))->at('kept');
     }
 
+    public static function stands(): self
+    {
+        return (new self(Message::of('making.stands')))->at('stands_hours');
+    }
+
     public static function ph(): self
     {
         return (new self(Message::of('making.ph')))->at('ph');

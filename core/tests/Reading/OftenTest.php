@@ -62,3 +62,15 @@ it('goes by calendar months, and by the last day where a month is short', functi
     expect(Cases::get(OftenReader::class)->read('monthly', '3', '2026-01-31')->days('2026-01-31', 3))
         ->toBe(['2026-01-31', '2026-02-28', '2026-03-31']);
 });
+
+it('goes on for years where no end is said', function (string $often, string $first, string $day, ?string $next): void {
+    expect(Cases::get(OftenReader::class)->read($often, '', $first)->after($first, $day))->toBe($next);
+})->with([
+    'the Thursday after Wednesday 14 May 2031' => ['every Monday and Thursday', '2026-05-14', '2031-05-14', '2031-05-15'],
+    'every other Saturday goes on from its own first' => ['every other saturday', '2026-05-14', '2026-05-16', '2026-05-30'],
+    'and is not of the week between' => ['every other saturday', '2026-05-14', '2026-05-23', '2026-05-30'],
+    'ten years of months, by the last day of a leap February' => ['monthly', '2026-01-31', '2036-02-10', '2036-02-29'],
+    'so many days' => ['every 10 days', '2026-05-14', '2026-05-14', '2026-05-24'],
+    'no further than it was said' => ['every 10 days, 3 times', '2026-05-14', '2026-06-03', null],
+    'nor later than its last day' => ['weekly until 11 June', '2026-05-14', '2026-06-11', null],
+]);

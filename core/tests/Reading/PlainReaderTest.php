@@ -122,3 +122,13 @@ it('takes the spoons that the gardener names over those that the words suggest',
     $read = Cases::get(PlainReader::class)->read('1 tbsp neem oil in 1 L water', UnitSystem::Au);
     expect($read->recipe['units'])->toBe('au')->and(amountOf('neem-oil', (string) $read->recipe['ingredients'][0]['amount'], 'au', 'mL'))->toBe(20.0);
 });
+
+it('says what it takes it for where nobody says so, and of bleach only where there is some', function (string $text, string $for, string $not): void {
+    $read = Cases::get(PlainReader::class)->read($text)->toArray(Cases::english());
+    $said = array_values(array_filter($read['doubts'], static fn (array $one): bool => $one['kind'] === 'missing-use'))[0]['what'];
+    expect($said)->toContain($for)->not->toContain($not);
+})->with([
+    'soap' => ['2 tbsp of castile soap in 1 L of water.', 'a spray on leaves', 'bleach'],
+    'bleach' => ['100 mL of bleach in 1 L of water.', 'pots and tools', 'leaves'],
+    'soap made in two steps' => ['Dissolve 50 g of bar soap in 1 cup of hot water, then add it to 5 litres of water.', 'a spray on leaves', 'bleach'],
+]);

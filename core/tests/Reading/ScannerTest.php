@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Nebbia\Core\Reading\Often\PaceReader;
 use Nebbia\Core\Reading\Words\Lexicon;
 use Nebbia\Core\Reading\Words\Scanner;
 use Nebbia\Core\Reading\Words\Token;
@@ -12,7 +13,7 @@ use Nebbia\Core\Tests\Cases;
 function tokensOf(string $text): array
 {
     static $scanner = null;
-    $scanner ??= new Scanner(Cases::get(Lexicon::class));
+    $scanner ??= new Scanner(Cases::get(Lexicon::class), Cases::get(PaceReader::class));
 
     return $scanner->scan($text);
 }
@@ -54,7 +55,7 @@ it('cuts a stretch of words in one piece, and knows what it is', function (strin
     ['every other day', TokenKind::Repeat, '2'],
     ['a cada 5 dias', TokenKind::Repeat, '5'],
     ['ogni settimana', TokenKind::Repeat, '7'],
-    ['every 3-4 days', TokenKind::Repeat, 'odd'],
+    ['every 3-4 days', TokenKind::RepeatRange, '3.5'],
     ['twice a week', TokenKind::Repeat, '3.5'],
     ['three times', TokenKind::Times, '3'],
     ['for 24 hours', TokenKind::Duration, ''],

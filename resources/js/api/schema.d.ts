@@ -478,7 +478,7 @@ export interface paths {
         get: operations["showGarden"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["forgetGarden"];
         options?: never;
         head?: never;
         patch: operations["updateSettings"];
@@ -494,6 +494,214 @@ export interface paths {
         get: operations["showPlot"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/garden.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportGarden"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/recipes/{recipe}/recipe.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportRecipe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/recipes.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportRecipes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["giveBackup"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/lists/{list}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["giveList"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/recipes/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importRecipes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/incoming/{sent}/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importSent"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/{name}/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookIntoBackup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/{name}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreBackup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/incoming/{sent}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreSent"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/incoming": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["sendFile"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showKeep"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBackup"];
         delete?: never;
         options?: never;
         head?: never;
@@ -612,6 +820,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/gardens/{garden}/plantings/{planting}/nevers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addNever"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gardens/{garden}/photos": {
         parameters: {
             query?: never;
@@ -639,6 +863,22 @@ export interface paths {
         put: operations["answerLook"];
         post?: never;
         delete: operations["deleteLook"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/gardens/{garden}/nevers/{never}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["deleteNever"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2188,6 +2428,8 @@ export interface components {
             /** @description In the household's words: nettle feed, prune the side shoots. */
             what?: string | null;
             planting_id?: string | null;
+            /** @description In place of planting_id: a job for each of them, on the same days. */
+            planting_ids?: string[] | null;
             /** @description In words: every 2 weeks, every Monday and Thursday, monthly until September. */
             often: string;
             /** @description Its end in words, where how often does not say it. */
@@ -2204,6 +2446,8 @@ export interface components {
             version: number;
             /** @description It is not done this time. */
             left?: boolean | null;
+            /** @description Ids of others that are due and are done with it. */
+            also?: string[] | null;
         };
         /** @description A job of the calendar. */
         Chore: {
@@ -2466,6 +2710,79 @@ export interface components {
         };
         SavedZone: {
             id: string;
+            change: components["schemas"]["Change"];
+        };
+        ForgetGarden: {
+            /** @description The name of the garden, typed anew. */
+            name: string;
+        };
+        ImportSent: {
+            /** @description A garden that is there; a new one if left out. */
+            into?: string | null;
+            /** @description Only say what would be done. */
+            look?: boolean | null;
+        };
+        RecipeFile: {
+            /** @description A nebbia.recipe/1, or a list of them, as JSON. */
+            text: string;
+        };
+        /** @description A backup that is kept. */
+        Backup: {
+            name: string;
+            /** @description Why it was taken, in words. */
+            why: string;
+            /** Format: date-time */
+            taken_at: string;
+            /** @description In words: 3 MB. */
+            size: string;
+        };
+        /** @description What was done, or would be done, in words; and what takes it back. */
+        Brought: {
+            said: string[];
+            /** @description The backup that holds what was there before a restore. */
+            kept: string | null;
+            /** @description The garden that was brought in. */
+            garden_id: string | null;
+            change: components["schemas"]["Change"] | null;
+        };
+        /** @description Something that takes its time and is not done yet. */
+        GoingOn: {
+            what: string;
+            /**
+             * Format: float
+             * @description 0 to 1
+             */
+            share: number;
+        };
+        /** @description A file that was sent and checked, and waits for what is to be done with it. */
+        Incoming: {
+            id: string;
+            /** @enum {string} */
+            kind: "backup" | "garden";
+            /** @description What it holds, or would do. */
+            said: string[];
+        };
+        /** @description Where the gardens are kept, how large they are, and their backups. */
+        Keep: {
+            /** @description The file of the gardens; null where they are kept in memory. */
+            place: string | null;
+            /** @description In words: 41 MB, and 3 photos of 0.5 MB. */
+            size: string;
+            /** @description Where backups lie. */
+            backup_place: string;
+            /** @description How old the newest is, in words. */
+            last: string;
+            /** @description The newest is over a week old, or there is none. */
+            is_late: boolean;
+            /** @description The newest first. */
+            backups: components["schemas"]["Backup"][];
+            going_on: components["schemas"]["GoingOn"] | null;
+        };
+        /** @description Recipes that came from a file. */
+        RecipesBrought: {
+            ids: string[];
+            /** @description What was done, in words. */
+            said: string;
             change: components["schemas"]["Change"];
         };
         MakingDraft: {
@@ -2889,6 +3206,15 @@ export interface components {
             score?: number | string | null;
             note?: string | null;
         };
+        /** @description What is never to be put on this planting again. */
+        NewNever: {
+            /** @description An ingredient by any of its names, or the name of a thing of one's own. */
+            ingredient: string;
+            /** @description On no plant of this kind in the garden. */
+            whole_kind?: boolean | null;
+            /** @description In the household's words. */
+            why?: string | null;
+        };
         /** @description Something that was just done and can be undone. */
         Change: {
             id: string;
@@ -2966,6 +3292,26 @@ export interface components {
                 id: string;
                 what: string;
             }[];
+            /** @description What is never to be put on it again. */
+            nevers: components["schemas"]["Never"][];
+            /** @description What it has had of late, to choose from. */
+            had: components["schemas"]["NeverChoice"][];
+        };
+        /** @description Something that a planting has had, which may be what it is never to have again. */
+        NeverChoice: {
+            ingredient: string;
+            name: string;
+        };
+        /** @description What is never to be put on a plant again. */
+        Never: {
+            id: string;
+            version: number;
+            ingredient: string;
+            /** @description In words: never neem oil, on all roses here. */
+            said: string;
+            /** @description Since when, in words. */
+            since: string;
+            why: string | null;
         };
         /** @description Entries, newest first, and where the older ones begin. */
         NotebookPage: {
@@ -2979,9 +3325,15 @@ export interface components {
             id: string;
             /** @description Leaves that were burnt: how badly is asked on their own page. */
             burnt_planting_id: string | null;
+            /** @description What burnt leaves had last. */
+            had: components["schemas"]["NeverChoice"][];
             change: components["schemas"]["Change"];
         };
         SavedLook: {
+            looks: components["schemas"]["Looks"];
+            change: components["schemas"]["Change"];
+        };
+        SavedNever: {
             looks: components["schemas"]["Looks"];
             change: components["schemas"]["Change"];
         };
@@ -3570,10 +3922,12 @@ export interface components {
             next: string | null;
             look: components["schemas"]["LookDue"] | null;
             chore: components["schemas"]["Chore"] | null;
-            /** @description What is watered, or what ends. */
+            /** @description What is to be done, on what; what is watered, or what ends. */
             said: string | null;
             /** @description It was ticked off today. */
             done: boolean;
+            /** @description Of a chore: the ids of those that are the same, on other plants. */
+            also: string[];
         };
         /** @description What goes into the lanes beside the rounds themselves. */
         Lanes: {
@@ -3725,6 +4079,8 @@ export interface components {
         Today: {
             /** Format: date */
             date: string;
+            /** @description That the newest backup is old, in words; null where all is well. */
+            backup_late: string | null;
             due: components["schemas"]["DueRound"][];
             coming: components["schemas"]["DueRound"][];
             last: components["schemas"]["Application"][];
@@ -6000,6 +6356,59 @@ export interface operations {
             };
         };
     };
+    forgetGarden: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForgetGarden"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Brought"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
     updateSettings: {
         parameters: {
             query?: never;
@@ -6080,6 +6489,516 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    exportGarden: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description nebbia.garden/1, its photos beside it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    exportRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                recipe: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description nebbia.recipe/1 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    exportRecipes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A list of nebbia.recipe/1 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": unknown;
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    giveBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A zip with all gardens and their photos */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    giveList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                list: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description CSV; its decimal sign and what stands between cells are those of the place */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+        };
+    };
+    importRecipes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeFile"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipesBrought"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    importSent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sent: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportSent"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Brought"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    lookIntoBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Brought"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    restoreBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Brought"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    restoreSent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sent: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Brought"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    sendFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Incoming"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    showKeep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keep"];
+                };
+            };
+        };
+    };
+    takeBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Keep"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
                 };
             };
         };
@@ -6582,6 +7501,60 @@ export interface operations {
             };
         };
     };
+    addNever: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                planting: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewNever"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedNever"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
     addPhoto: {
         parameters: {
             query?: never;
@@ -6702,6 +7675,56 @@ export interface operations {
             path: {
                 garden: string;
                 look: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            /** @description Refused */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Failure"];
+                };
+            };
+            /** @description Refused */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stale"];
+                };
+            };
+            /** @description Refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invalid"];
+                };
+            };
+        };
+    };
+    deleteNever: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garden: string;
+                never: string;
             };
             cookie?: never;
         };

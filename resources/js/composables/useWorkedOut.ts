@@ -1,7 +1,7 @@
 import { t } from '@/i18n'
 import { ApiFailure } from '@/api/client'
 import { useDebounceFn } from '@vueuse/core'
-import { ref, shallowRef, type ShallowRef } from 'vue'
+import { computed, ref, shallowRef, type ShallowRef } from 'vue'
 
 /**
  * Something the server works out while it is typed: asked for after a pause, an older question dropped for a newer one. The last good answer stays
@@ -17,6 +17,8 @@ export function useWorkedOut<T>(ask: (signal: AbortSignal) => Promise<T> | null,
   const failure = ref<string | null>(null)
   /** The answer is of what was written before. */
   const isAside = ref(false)
+  /** It has been answered once, be it with a complaint: what would come late pushes buttons away under the hand. */
+  const isKnown = computed(() => answer.value !== null || failure.value !== null || Object.keys(errors.value).length > 0)
   let answered = ''
   let running: AbortController | null = null
 
@@ -44,5 +46,5 @@ export function useWorkedOut<T>(ask: (signal: AbortSignal) => Promise<T> | null,
     }
   }
 
-  return { answer, isAside, errors, failure, workOut, soon: useDebounceFn(workOut, pauseMs) }
+  return { answer, isAside, isKnown, errors, failure, workOut, soon: useDebounceFn(workOut, pauseMs) }
 }

@@ -6,9 +6,11 @@ import ErrorScreen from './ErrorScreen.vue'
 import GardenSwitch from './GardenSwitch.vue'
 import LoadingNote from './LoadingNote.vue'
 import SearchBox from './SearchBox.vue'
-import { spoilt } from '@/api/client'
+import { fontsSettled } from '@/fonts'
+import { ApiFailure, spoilt } from '@/api/client'
 import { useGarden } from '@/stores/garden'
-import { useMediaQuery } from '@vueuse/core'
+import { useChanges } from '@/composables/useChanges'
+import { useEventListener, useMediaQuery } from '@vueuse/core'
 import { ref, onErrorCaptured, computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 
@@ -62,18 +64,21 @@ const above = (name: string) =>
 router.onError((e: unknown) => {
   failure.value = e instanceof Error ? e : new Error(t('parts.app-shell.something-went-wrong'))
 })
-router.isReady().then(
-  () => {
-    ready.value = true
-  },
-  () => {
-    ready.value = true
-  },
-)
+void Promise.allSettled([router.isReady(), fontsSettled]).then(() => {
+  ready.value = true
+})
 router.afterEach((_to, from) => {
   failure.value = null
   // Not at the first view: whoever is quick has opened it while that was on its way.
   if (from.matched.length > 0) more.value = false
+})
+/** What nobody waited for, and could not be done: said, never swallowed. */
+const changes = useChanges()
+useEventListener(window, 'unhandledrejection', (event: PromiseRejectionEvent) => {
+  if (event.reason instanceof ApiFailure) {
+    event.preventDefault()
+    changes.failed(event.reason)
+  }
 })
 onErrorCaptured((e) => {
   failure.value = e
@@ -85,36 +90,39 @@ onErrorCaptured((e) => {
   <div class="shell" :class="{ bare, demo: isDemo }">
     <a class="skip" href="#main">{{ t('parts.app-shell.content') }}</a>
     <nav v-if="!bare" class="nav" :aria-label="t('parts.app-shell.views')">
-      <div class="brand">
-        <router-link class="name" :to="{ name: 'today' }">{{ t('parts.app-shell.nebbia') }}</router-link>
-        <garden-switch />
-        <demo-day class="demo-day" />
-        <search-box v-if="isWide && store.garden" class="search" />
-      </div>
-      <ul>
-        <li
-          v-for="view in views"
-          :key="view.name"
-          :class="{ rare: view.rare, last: view.name === 'settings', shown: more }"
-          :style="view.rare ? { '--above': above(view.name) } : undefined"
-        >
-          <router-link
-            :to="{ name: view.name }"
-            :class="{ here: isHere(view.name) }"
-            :aria-current="isHere(view.name) ? 'page' : undefined"
-            @click="more = false"
+      <!-- All at once: the names of the views would move down as the garden's comes in above them. -->
+      <template v-if="ready">
+        <div class="brand">
+          <router-link class="name" :to="{ name: 'today' }">{{ t('parts.app-shell.nebbia') }}</router-link>
+          <garden-switch />
+          <demo-day class="demo-day" />
+          <div v-if="isWide && store.garden" class="search"><search-box /></div>
+        </div>
+        <ul>
+          <li
+            v-for="view in views"
+            :key="view.name"
+            :class="{ rare: view.rare, last: view.name === 'settings', shown: more }"
+            :style="view.rare ? { '--above': above(view.name) } : undefined"
           >
-            <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="view.mark" /></svg>
-            {{ view.label }}
-          </router-link>
-        </li>
-        <li class="more">
-          <button type="button" :aria-expanded="more" @click="more = !more">
-            <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M5 12h.01M12 12h.01M19 12h.01" stroke-width="3.5" /></svg>
-            {{ t('parts.app-shell.more') }}
-          </button>
-        </li>
-      </ul>
+            <router-link
+              :to="{ name: view.name }"
+              :class="{ here: isHere(view.name) }"
+              :aria-current="isHere(view.name) ? 'page' : undefined"
+              @click="more = false"
+            >
+              <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="view.mark" /></svg>
+              {{ view.label }}
+            </router-link>
+          </li>
+          <li class="more">
+            <button type="button" :aria-expanded="more" @click="more = !more">
+              <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M5 12h.01M12 12h.01M19 12h.01" stroke-width="3.5" /></svg>
+              {{ t('parts.app-shell.more') }}
+            </button>
+          </li>
+        </ul>
+      </template>
     </nav>
     <main id="main" tabindex="-1">
       <div v-if="!bare && !isWide && store.garden" class="search-bar"><search-box /></div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
 import JobRow from './JobRow.vue'
+import NeverButtons from './NeverButtons.vue'
 import PhotoButton from '@/parts/PhotoButton.vue'
 import { api, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -64,6 +65,7 @@ const addCount = () =>
       <p v-if="kept.burnt_planting_id">
         <router-link :to="{ name: 'leaves', params: { planting: kept.burnt_planting_id } }">{{ t('today.look-job.how-badly') }}</router-link>
       </p>
+      <never-buttons v-if="kept.burnt_planting_id" :planting="kept.burnt_planting_id" :had="kept.had" />
       <form v-if="look.trouble_id && look.unit && !counted" class="more" @submit.prevent="addCount">
         <label>
           <span class="small">{{ t('today.look-job.count', { unit: look.unit }) }}</span>

@@ -5,6 +5,7 @@ import AppDialog from './AppDialog.vue'
 import DayMeaning from './DayMeaning.vue'
 import { ApiFailure, type Round } from '@/api/client'
 import { useRoundDays, type RoundDay } from '@/composables/useRoundDays'
+import { useOpenOnceKnown } from '@/composables/useOpenOnceKnown'
 import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
 import { computed, ref, watch } from 'vue'
@@ -18,6 +19,7 @@ const { days, load, on, move, errors, busy } = useRoundDays()
 const day = ref('')
 const hour = ref<number | ''>('')
 const reason = ref('')
+const { isOpen, once } = useOpenOnceKnown(shown)
 const SHOWN = 14
 const strip = computed(() => days.value.slice(0, SHOWN))
 const MARKS: Record<RoundDay['word'], string> = { fine: '●', poor: '◐', no: '×', unknown: '○' }
@@ -31,7 +33,7 @@ watch(
     hour.value = props.round.due_hour ?? ''
     reason.value = ''
     try {
-      await load(props.round)
+      await once(load(props.round))
     } catch (e) {
       // The day can be chosen without knowing what it means.
       if (!(e instanceof ApiFailure)) throw e
@@ -54,7 +56,7 @@ async function confirm(): Promise<void> {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" :title="t('parts.move-dialog.move', { title })" :width="560">
+  <app-dialog v-model:shown="isOpen" :title="t('parts.move-dialog.move', { title })" :width="560">
     <form class="form-grid" @submit.prevent="confirm">
       <div v-if="strip.length" class="strip" role="group" :aria-label="t('parts.move-dialog.next-two-weeks')">
         <button

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
 import AppField from '@/parts/AppField.vue'
+import PlantingTicks from './PlantingTicks.vue'
 import SuggestedRounds from './SuggestedRounds.vue'
 import SeverityMark from '@/parts/SeverityMark.vue'
 import AppDialog from '@/parts/AppDialog.vue'
@@ -9,6 +10,7 @@ import { useChanges } from '@/composables/useChanges'
 import { useGarden } from '@/stores/garden'
 import { showComplaint } from '@/composables/useSaving'
 import { useOften } from '@/composables/useOften'
+import { useOpenOnceKnown } from '@/composables/useOpenOnceKnown'
 import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
 import { computed, reactive, ref, shallowRef, watch } from 'vue'
@@ -47,6 +49,7 @@ const suggestion = shallowRef<Schemas['Suggestion'] | null>(null)
 /** The rounds as they were suggested, until the form says otherwise. */
 const rounds = ref<Schemas['ChosenRound'][]>([])
 const asking = ref(false)
+const { isOpen, once } = useOpenOnceKnown(shown)
 
 /** What a suggestion is of. */
 const question = computed(() => JSON.stringify([form.target, form.plantings, form.purpose, form.other, form.starts]))
@@ -113,7 +116,6 @@ watch(shown, async (now) => {
   usual.value = against?.target?.times ?? props.recipe.body.repeat?.times ?? 3
   say(against?.target?.every_days ?? props.recipe.body.repeat?.every_days ?? 7, usual.value)
   form.starts = times.todayField()
-  void understand()
   // All that share the trouble on the same day, so that it does not come back from next door.
   form.plantings = against
     ? [against.planting.id, ...against.neighbours.filter((one) => one.same_day).map((one) => one.id)]
@@ -124,14 +126,10 @@ watch(shown, async (now) => {
   form.purpose = 'outbreak'
   form.other = ''
   const path = { params: { path: { garden: store.id } } }
-  recipes.value = (await take(api.GET('/api/gardens/{garden}/recipes', path))).filter(
-    (one) => one.id !== props.recipe.id && one.use === props.recipe.use,
-  )
+  const [all] = await once(Promise.all([take(api.GET('/api/gardens/{garden}/recipes', path)), understand()]))
+  recipes.value = all.filter((one) => one.id !== props.recipe.id && one.use === props.recipe.use)
 })
 
-const zones = computed(() =>
-  [...new Set(store.plantings.map((p) => p.zone))].map((zone) => ({ zone, plantings: store.plantings.filter((p) => p.zone === zone) })),
-)
 
 /** What is wrong elsewhere than with the choice of plantings, which says it beside itself. */
 const others = computed(() =>
@@ -190,7 +188,7 @@ async function plan(allTheSame = false): Promise<void> {
 </script>
 
 <template>
-  <app-dialog v-model:shown="shown" :title="t('parts.plan-dialog.plan-rounds', { name: recipe.name })" :width="640">
+  <app-dialog v-model:shown="isOpen" :title="t('parts.plan-dialog.plan-rounds', { name: recipe.name })" :width="640">
     <form class="form-grid" @submit.prevent="plan()">
       <div class="two">
         <app-field id="plan-target" v-slot="field" :label="t('parts.plan-dialog.against')">
@@ -225,14 +223,7 @@ async function plan(allTheSame = false): Promise<void> {
       </div>
       <fieldset>
         <legend>{{ t('parts.plan-dialog.on') }}</legend>
-        <div class="plantings">
-          <div v-for="group in zones" :key="group.zone">
-            <p class="soft small">{{ group.zone }}</p>
-            <label v-for="planting in group.plantings" :key="planting.id" class="check">
-              <input v-model="form.plantings" type="checkbox" :value="planting.id" /> {{ planting.name }}
-            </label>
-          </div>
-        </div>
+        <planting-ticks v-model="form.plantings" />
         <p v-if="errors.planting_ids" class="field-error">{{ errors.planting_ids }}</p>
       </fieldset>
       <div class="three">
@@ -246,7 +237,7 @@ async function plan(allTheSame = false): Promise<void> {
           <input v-bind="field" v-model="form.starts" type="date" @input="byHand" />
         </app-field>
       </div>
-      <p v-if="meant" class="soft small" role="status">{{ rounds.length ? '' : meant.said }}</p>
+      <p class="soft small meant" role="status">{{ rounds.length ? '' : meant?.said }}</p>
       <div class="suggest">
         <n-button :loading="asking" :disabled="!form.target" @click="suggest">{{ t('parts.plan-dialog.how-often-when') }}</n-button>
         <p v-if="!form.target" class="soft small">{{ t('parts.plan-dialog.choose-what-against') }}</p>
@@ -290,12 +281,8 @@ fieldset {
 }
 .minded ul { margin: 0; padding: 0; list-style: none; display: grid; gap: var(--space-4); }
 legend { font-weight: 600; font-size: var(--text-s); padding: 0 var(--space-3); }
-.plantings {
-  display: grid; grid-template-columns: repeat(auto-fill, minmax(230px, 1fr)); gap: var(--space-4) var(--space-7); max-height: 250px;
-  overflow: auto;
-}
-.check { display: flex; gap: var(--space-5); align-items: center; min-height: 34px; }
-.check input { width: 20px; height: 20px; accent-color: var(--leaf); }
 .three { display: grid; grid-template-columns: repeat(auto-fit, minmax(140px, 1fr)); gap: var(--space-6); }
+/* The place is there before it is said. */
+.meant { min-height: 1lh; margin: 0; }
 .suggest { display: grid; gap: var(--space-4); justify-items: start; }
 </style>

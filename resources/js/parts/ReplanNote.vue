@@ -1,36 +1,23 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
-import { api, ApiFailure, take, type Schemas } from '@/api/client'
+import { api, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/composables/useSaving'
 import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, ref } from 'vue'
+import { useReplans } from './replans'
 
 /** What rain and forecast have changed: which rounds are better on another day, and why. Nothing is moved unasked. */
 const emit = defineEmits<{ changed: [] }>()
 const store = useGarden()
 const times = useTimes()
 const { busy, attempt, done } = useSaving()
-const replans = shallowRef<Schemas['Replan'][]>([])
+const { replans, ask } = useReplans()
 /** One line, until somebody wants to see it. */
 const open = ref(false)
-const moving = computed(() => replans.value.filter((one) => one.moves.length > 0))
+const moving = computed(() => (replans.value ?? []).filter((one) => one.moves.length > 0))
 const rounds = computed(() => moving.value.reduce((sum, one) => sum + one.moves.length, 0))
-
-async function load(): Promise<void> {
-  try {
-    replans.value = await take(api.GET('/api/gardens/{garden}/replans', { params: { path: { garden: store.id } } }))
-  } catch (e) {
-    // The view stands without it; what cannot be reached is said by the view itself.
-    if (!(e instanceof ApiFailure)) throw e
-  }
-}
-watch(
-  () => store.undone,
-  () => void load(),
-  { immediate: true },
-)
 
 /** Moves for the same reason are said together. */
 function grouped(moves: Schemas['ReplanMove'][]): Schemas['ReplanMove'][][] {
@@ -48,7 +35,7 @@ const move = (one: Schemas['Replan']) =>
         api.POST('/api/gardens/{garden}/courses/{course}/replan', { params: { path: { garden: store.id, course: one.course_id } } }),
       ),
     )
-    await load()
+    await ask()
     emit('changed')
   })
 /** One after the other: each is a change of its own, that can be taken back. */
@@ -61,14 +48,13 @@ const moveAll = () =>
         ),
       )
     }
-    await load()
+    await ask()
     emit('changed')
   })
-defineExpose({ load })
 </script>
 
 <template>
-  <section v-if="replans.length" class="replans" aria-labelledby="replans-title">
+  <section v-if="replans?.length" class="replans" aria-labelledby="replans-title">
     <div class="line">
       <h2 id="replans-title">{{ t('parts.replan-note.what-has-changed') }}</h2>
       <p>{{ t('parts.replan-note.in-a-line', { courses: replans.length, rounds }) }}</p>

@@ -120,7 +120,7 @@ async function act(act: Schemas['Act']): Promise<void> {
       const saved = await take(
         api.POST('/api/gardens/{garden}/chores', {
           params,
-          body: { kind: act.job!, what: act.what, planting_id: act.planting_ids[0] ?? null, often: act.often! },
+          body: { kind: act.job!, what: act.what, planting_ids: act.planting_ids, often: act.often! },
         }),
       )
       changes.done(saved.change)

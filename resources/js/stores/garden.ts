@@ -14,6 +14,10 @@ export const useGarden = defineStore('garden', () => {
   const zones = shallowRef<Schemas['Choice'][]>([])
   const plantings = shallowRef<Planting[]>([])
   const sprayers = shallowRef<Sprayer[]>([])
+  /** The plantings as they stand together. */
+  const byZone = computed(() =>
+    [...new Set(plantings.value.map((one) => one.zone))].map((zone) => ({ zone, plantings: plantings.value.filter((one) => one.zone === zone) })),
+  )
   const knowledge = ref<Knowledge>({ ingredients: [], plants: [], targets: [], soap_oils: [], kinds: [], cupboard: [] })
   const loaded = ref(false)
   /** Grows when something was undone, which may have changed what any view shows. */
@@ -56,5 +60,5 @@ export const useGarden = defineStore('garden', () => {
     location.assign('/')
   }
 
-  return { garden, gardens, choose, zones, plantings, sprayers, knowledge, loaded, undone, id, now, open, refresh }
+  return { garden, gardens, choose, zones, plantings, byZone, sprayers, knowledge, loaded, undone, id, now, open, refresh }
 })

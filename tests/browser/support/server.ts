@@ -51,6 +51,7 @@ export class Server {
       PHOTOS: resolve(HOME, `${this.name}-photos`),
       PHP_CLI_SERVER_WORKERS: '3',
       NEBBIA_REQUESTS_A_MINUTE: '100000',
+      NEBBIA_DAILY_BACKUP: '0',
       ...this.more,
     }
   }

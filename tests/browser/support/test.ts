@@ -5,6 +5,7 @@ interface Watched {
   /** Errors that the test expects, as pieces of their text: a refused save is a failed request on purpose. */
   allowed: { errors: RegExp[] }
   watched: void
+  fresh: void
   /** Which of the worker's two servers the page is opened from. */
   garden: 'demo' | 'blank'
 }
@@ -13,6 +14,9 @@ interface Servers {
   demo: Server
   blank: Server
 }
+
+/** The file whose tests this worker ran last: which files share a worker is a matter of chance, and none may lean on another. */
+let file: string | null = null
 
 /** Every test fails on an error in the console or on the page that it does not expect. */
 export const test = base.extend<Watched, { servers: Servers }>({
@@ -28,6 +32,17 @@ export const test = base.extend<Watched, { servers: Servers }>({
     await servers.blank.stop()
     Server.clear()
   }, { scope: 'worker', timeout: 60_000 }],
+  fresh: [async ({ servers }, use, info) => {
+    if (file !== null && file !== info.file) {
+      for (const server of [servers.demo, servers.blank]) {
+        await server.stop()
+        server.prepare(server === servers.demo)
+        await server.start()
+      }
+    }
+    file = info.file
+    await use()
+  }, { auto: true, timeout: 60_000 }],
   garden: ['demo', { option: true }],
   baseURL: async ({ servers, garden }, use) => use(servers[garden].url),
   allowed: [{ errors: [] }, { option: true }],
@@ -46,6 +61,9 @@ export const test = base.extend<Watched, { servers: Servers }>({
 })
 
 export { expect }
+
+/** What leads the list of the one box. Views behind it have lists to choose from too, whose options come whenever they are loaded. */
+export const leading = (page: Page) => page.getByRole('listbox', { name: 'Found' }).getByRole('option').first()
 
 /** Opens a recipe by searching for it. */
 export async function openRecipe(page: Page, words: string, name: string): Promise<void> {

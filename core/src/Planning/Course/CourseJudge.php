@@ -39,6 +39,7 @@ final readonly class CourseJudge
                     stage: $planting?->stage,
                     states: $planting?->inFlower === true ? ['in-flower'] : [],
                     indoors: $planting->indoors ?? false,
+                    nevers: $planting->nevers ?? [],
                 );
                 foreach ($this->judge->judge(Situation::of($mix, $planting?->plant, $now))->findings as $finding) {
                     if ($finding->severity !== Severity::Fine) {

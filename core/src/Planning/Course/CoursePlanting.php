@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Planning\Course;
 
+use Nebbia\Core\Judgement\Evidence\SaidNever;
 use Nebbia\Core\Plant\Plant;
 use Nebbia\Core\Plant\Stage;
 
 /** Plants that a course is for. */
 final readonly class CoursePlanting
 {
+    /** @param  list<SaidNever>  $nevers  what is not to be put on it again */
     public function __construct(
         public string $id,
         public Plant $plant,
@@ -26,5 +28,6 @@ final readonly class CoursePlanting
         public ?string $settles = null,
         /** Indoors, within half a metre of a window that the sun comes through. */
         public bool $inWindow = false,
+        public array $nevers = [],
     ) {}
 }

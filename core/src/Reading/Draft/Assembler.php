@@ -20,6 +20,9 @@ use Nebbia\Core\Substance\Ingredients;
  */
 final class Assembler
 {
+    /** What stands before a number that is of no ingredient: "from 2 metres". */
+    private const NOT_IN = '/^(?:from|at|for|after|within|have|has|da|per|dopo|por|após|depois)$/iu';
+
     private Draft $draft;
 
     private Sentence $at;
@@ -52,6 +55,7 @@ final class Assembler
             $sentence = [];
         }
         $this->draft->settleRounds();
+        $this->draft->settleCounted();
 
         return $this->draft;
     }
@@ -215,9 +219,11 @@ final class Assembler
         $what = $this->at->freeAhead($n + 1, TokenKind::Ingredient) ?? $this->countedBehind($n);
         $ingredient = $what === null ? null : $this->ingredients->named($this->at->tokens[$what]->value);
         if ($what === null || $ingredient === null || $what > $n + 3) {
+            $this->counted($n, $token);
+
             return;
         }
-        $unit = $ingredient->isTablet ? 'tablets' : $this->piece($ingredient);
+        $unit = $ingredient->isTablet ? 'tablets' : $this->pieceSaid($what, $ingredient) ?? $this->piece($ingredient);
         if ($unit !== null) {
             $this->at->settle($n, $what);
             $entry = $this->draft->entryFor($this->at->tokens[$what], $this->sentence);
@@ -226,6 +232,34 @@ final class Assembler
                 $this->eachHolds($entry, (string) NumberParser::parse($token->value));
             }
         }
+    }
+
+    /** "2 aloe leaves": kept by its name, for where nothing else goes in. A plant alone is one that is sprayed. */
+    private function counted(int $n, Token $token): void
+    {
+        for ($last = $n; $last < $n + Sentence::REACH && $this->at->is($last + 1, TokenKind::Word, TokenKind::Plant, TokenKind::Target);) {
+            $last++;
+        }
+        $isElse = preg_match(self::NOT_IN, $this->at->at($n - 1)->text ?? '') === 1;
+        if ($last > $n && $this->at->is($last, TokenKind::Word) && ! $isElse) {
+            $this->draft->counted[] = [$token, $this->at->joined($n + 1, $last), $this->sentence];
+        }
+    }
+
+    /** The piece that is said behind the name, or ends it: "3 garlic bulbs" are ten times "3 garlic", "2 cinnamon sticks" are sticks. */
+    private function pieceSaid(int $what, Ingredient $ingredient): ?string
+    {
+        $said = $this->at->at($what + 1);
+        $unit = $said?->is(TokenKind::Word, TokenKind::Plant) === true ? $this->peek->unit("1 $said->text") : null;
+        if ($unit !== null && $ingredient->knowsPiece($unit)) {
+            $this->at->settle($what + 1);
+
+            return $unit;
+        }
+        $words = explode(' ', $this->at->tokens[$what]->text);
+        $own = count($words) > 1 ? $this->peek->unit('1 '.$words[count($words) - 1]) : null;
+
+        return $own !== null && $ingredient->knowsPiece($own) ? $own : null;
     }
 
     /** "2 hot peppers", "peperoncino 2": the piece that a whole one is counted as. */
@@ -325,7 +359,7 @@ final class Assembler
             TokenKind::Container => $token->value === 'any' ? null : ($this->draft->uses[$token->value] ??= $token),
             TokenKind::Plant => ($this->draft->plants[$token->value] ??= $token),
             TokenKind::Target => ($this->draft->targets[$token->value] ??= $token),
-            TokenKind::Repeat => ($this->draft->repeat ??= $token),
+            TokenKind::Repeat, TokenKind::RepeatRange => ($this->draft->repeat ??= $token),
             TokenKind::Times => ($this->draft->times ??= $token),
             TokenKind::Duration => ($this->draft->durations[] = $token),
             // "in a bucket" counts no buckets.

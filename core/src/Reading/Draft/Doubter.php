@@ -95,7 +95,8 @@ final readonly class Doubter
                 $this->doubtLine($entry, $base);
             }
             if ($this->use() === null && ! ($isHopeless && $base === null)) {
-                $this->doubts->addAll('missing-use', Message::of('reading.missing-use'), $this->answers->uses());
+                $said = Message::of('reading.missing-use', ['use' => $this->draft->usualUse()]);
+                $this->doubts->addAll('missing-use', $said, $this->answers->uses());
             }
         }
         foreach ($this->draft->unknown as [$amount, $name]) {
@@ -112,8 +113,12 @@ final readonly class Doubter
         if ($this->draft->thinned !== []) {
             $this->doubts->add($this->draft->thinned[0], 'two-steps', Message::of('reading.two-steps'));
         }
-        if ($this->draft->repeat?->value === 'odd') {
-            $this->doubts->add($this->draft->repeat, 'odd-repeat', Message::of('reading.odd-repeat'));
+        if ($this->draft->repeat?->is(TokenKind::RepeatRange) === true) {
+            $this->doubts->add(
+                $this->draft->repeat,
+                'odd-repeat',
+                Message::of('reading.odd-repeat', ['days' => (float) $this->draft->repeat->value]),
+            );
         }
         foreach ($this->draft->unplaced as $token) {
             $this->doubts->add($token, 'not-understood', Message::of('reading.not-placed', ['text' => $token->text]));

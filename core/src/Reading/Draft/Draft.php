@@ -56,6 +56,9 @@ final class Draft
     /** @var list<array{Token, Token}> an amount, and the words that name something unknown */
     public array $unknown = [];
 
+    /** @var list<array{Token, Token, int}> so many of something unknown: the number, the words that name it, the sentence */
+    public array $counted = [];
+
     /** What it is for where nobody says: most of what is mixed is sprayed on leaves, and bleach is for pots and tools. */
     public function usualUse(): string
     {
@@ -95,6 +98,18 @@ final class Draft
         }
 
         return $this->entryFor($name, $sentence);
+    }
+
+    /** Where nothing else goes in, what is counted and not known here does: "2 aloe leaves in 1 L of water". */
+    public function settleCounted(): void
+    {
+        if ($this->entries !== [] || $this->volumes === []) {
+            return;
+        }
+        foreach ($this->counted as [$number, $name, $sentence]) {
+            $this->unknown[] = [$number, $name];
+            $this->entry(null, $name, $sentence);
+        }
     }
 
     public function has(string $ingredient): bool

@@ -22,7 +22,13 @@ final readonly class NamedByUnit
     ];
 
     /** What a whole one is counted as, where nothing is said. */
-    public const PIECES = ['hot-pepper' => ['chilli'], 'garlic' => ['clove'], 'onion' => ['onion'], 'bar-soap' => ['bar']];
+    public const PIECES = [
+        'hot-pepper' => ['chilli'],
+        'garlic' => ['clove'],
+        'onion' => ['onion'],
+        'bar-soap' => ['bar'],
+        'banana-peel' => ['peel'],
+    ];
 
     /** @return string|null ingredient id; null where the unit counts anything */
     public static function ingredient(?string $unit): ?string

@@ -85,7 +85,7 @@ final readonly class Understood
         foreach ($this->draft->targets as $target => $token) {
             $spans[] = $this->span($token, 'target', Message::of('reading.target', ['name' => $this->targets->named($target)->name]));
         }
-        if ($this->draft->repeat !== null && $this->draft->repeat->value !== 'odd') {
+        if ($this->draft->repeat !== null) {
             $spans[] = $this->span(
                 $this->draft->repeat,
                 'repeat',

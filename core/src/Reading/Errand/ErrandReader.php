@@ -33,6 +33,9 @@ final readonly class ErrandReader
 
     private const ON = '(?:on to|onto|on|over|around|under|in|at|sulle|sulla|sul|sui|sugli|su|nas|nos|na|no|em)';
 
+    private const TIMES = '/^\d\S*?\s*(?:(?:-|to|or|o|ou)\s*\d+\s*)?(?:x|×|times?|volt[ae]|vez(?:es)?'.
+        '|rounds?|goes?|sprays?|doses?|applications?)(?!\p{L})/u';
+
     private const WITH = '(?:with|con|com)';
 
     public function __construct(private OftenReader $often) {}
@@ -147,8 +150,8 @@ final readonly class ErrandReader
         for ($from = 1; $from < count($words); $from++) {
             for ($to = count($words); $to > $from; $to--) {
                 $some = implode(' ', array_slice($words, $from, $to - $from));
-                // A bare number is how many, not how often.
-                if (preg_match('/^\d/', $some) === 1) {
+                // A bare number is how many, not how often; so many times a week is.
+                if (preg_match('/^\d/', $some) === 1 && preg_match(self::TIMES, $some) !== 1) {
                     continue;
                 }
                 try {

@@ -16,9 +16,12 @@ final readonly class Often
 
     public const FROST = 'frost';
 
+    /** Days, or rounds, that are looked at for what comes next: a hundred years of days. */
+    private const FAR = 36_525;
+
     /**
      * @param  float  $everyDays  1 to 366; by weekday or month the mean
-     * @param  list<int>  $weekdays  1 is Monday; empty where it goes by days or months
+     * @param  list<int>  $weekdays  1 is Monday; empty where it goes by days or months. Two weeks apart where so many days are the mean
      * @param  int|null  $months  calendar months from one to the next
      * @param  int|null  $times  1 to 100; null where the end is another
      * @param  string|null  $last  the last day on which it may be, as 2026-06-14
@@ -70,19 +73,63 @@ final readonly class Often
         return $days;
     }
 
+    /**
+     * The first of its days that is later than one, however long it has gone on.
+     *
+     * @param  string  $first  the first day on which it may be, as 2026-05-14
+     * @return string|null null where it is over by then
+     */
+    public function after(string $first, string $day): ?string
+    {
+        $start = DateTimeImmutable::createFromFormat('!Y-m-d', $first, new DateTimeZone('UTC'));
+        for ($n = 0, $count = 0; $start !== false && $n < self::FAR; $n++) {
+            $written = $this->nth($start, $n)?->format('Y-m-d');
+            if ($written === null) {
+                continue;
+            }
+            if (($this->last !== null && $written > $this->last) || ($this->times !== null && ++$count > $this->times)) {
+                return null;
+            }
+            if ($written > $day) {
+                return $written;
+            }
+        }
+
+        return null;
+    }
+
     /** @return DateTimeImmutable|null null where nothing falls on the nth day that is looked at */
     private function nth(DateTimeImmutable $start, int $n): ?DateTimeImmutable
     {
         if ($this->weekdays !== []) {
             $day = $start->add(new DateInterval("P{$n}D"));
 
-            return in_array((int) $day->format('N'), $this->weekdays, true) ? $day : null;
+            $isSaid = in_array((int) $day->format('N'), $this->weekdays, true);
+
+            return $isSaid && $this->weekOf($start, $n) % $this->weeks() === 0 ? $day : null;
         }
         if ($this->months !== null) {
             return self::monthsOn($start, $n * $this->months);
         }
 
         return $start->add(new DateInterval('P'.(int) floor($n * $this->everyDays + 1e-9).'D'));
+    }
+
+    /** Weeks from one week that has such days to the next. */
+    private function weeks(): int
+    {
+        return max(1, (int) round($this->everyDays * count($this->weekdays) / 7.0));
+    }
+
+    /** Which week, from Monday to Sunday, the nth day is in; 0 is that of the first weekday that falls on it. */
+    private function weekOf(DateTimeImmutable $start, int $n): int
+    {
+        $begins = (int) $start->format('N');
+        for ($first = 0; $first < 6 && ! in_array(($begins - 1 + $first) % 7 + 1, $this->weekdays, true);) {
+            $first++;
+        }
+
+        return intdiv($begins - 1 + $n, 7) - intdiv($begins - 1 + $first, 7);
     }
 
     /** The same day of a later month, or its last where it has none such. */

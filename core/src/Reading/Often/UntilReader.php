@@ -29,8 +29,13 @@ final readonly class UntilReader
     {
         $words = $this->often->whole();
         $text = trim((string) preg_replace('/^'.self::either($words->strings('until')).'\b\s*/u', '', $text), ' .,');
-        $times = self::either([...$this->reading->whole()->strings('times'), 'x', 'looks']);
-        if (preg_match("/^(.+?)\s*$times$/u", $text, $m) === 1 || preg_match('/^(\d+)$/', $text, $m) === 1) {
+        $said = [...$this->reading->whole()->strings('times'), ...$words->strings('times_one'), ...$words->strings('rounds')];
+        $rounds = self::either([...$said, 'x', 'looks']);
+        $all = self::either($words->strings('in_all'));
+        if (
+            preg_match("/^(?:(?:for|per|por)\s+)?(.+?)\s*$rounds(?:\s+$all)?$/u", $text, $m) === 1 ||
+            preg_match("/^(?:x\s*|×\s*)?(\d+)(?:\s+$all)?$/u", $text, $m) === 1
+        ) {
             $number = self::number($m[1]);
             if ($number !== null && ! preg_match('/\blooks$/', $text)) {
                 return $number >= 1.0 && $number <= Repeat::MAX_TIMES && floor($number) === $number ? [(int) $number, null, null] : null;

@@ -8,6 +8,7 @@ use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Making\Maker;
 use Nebbia\Core\Making\MakingReader;
+use Nebbia\Core\Measure\NumberParser;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Reading\Draft\DoubtAnswers;
 use Nebbia\Core\Reading\Draft\Draft;
@@ -181,7 +182,10 @@ final readonly class TwoSteps
     /** @return array<string, mixed> nebbia.preparation/1 */
     private function preparation(Stretch $making, Kind $kind, UnitSystem $system): array
     {
+        $stands = $kind->hours->likely > 0.0 ? $this->stands($making->tokens) : null;
+
         return ['format' => MakingReader::FORMAT, 'id' => self::ID, 'kind' => $kind->id, 'units' => $system->value] +
+            ($stands === null ? [] : ['stands_hours' => $stands]) +
             ($making->base === null ? [] : ['base' => $making->baseBody()]) + ['ingredients' => $making->lineBodies()];
     }
 
@@ -288,7 +292,7 @@ final readonly class TwoSteps
                 0,
                 strlen($text),
                 'missing-use',
-                Message::of('reading.missing-use'),
+                Message::of('reading.missing-use', ['use' => $making->draft->usualUse()]),
                 (new DoubtAnswers($this->ingredients))->uses(),
             );
         }
@@ -322,6 +326,29 @@ final readonly class TwoSteps
     private static function part(array $tokens, callable $which): array
     {
         return array_values(array_filter($tokens, $which));
+    }
+
+    /**
+     * How long it is said to stand, h; null where nobody says, or only "overnight".
+     *
+     * @param  list<Token>  $tokens
+     */
+    private function stands(array $tokens): ?float
+    {
+        foreach ($tokens as $token) {
+            if (! $token->is(TokenKind::Duration)) {
+                continue;
+            }
+            if ($token->value !== '') {
+                return 24.0 * (float) $token->value;
+            }
+            $inHours = '/('.NumberParser::PATTERN.")\\s*(?:{$this->words->any('hours')})(?!\\p{L})/iu";
+            if (preg_match($inHours, $token->text, $found) === 1) {
+                return NumberParser::parse($found[1])->toFloat();
+            }
+        }
+
+        return null;
     }
 
     /** @param  list<Token>  $tokens */

@@ -55,8 +55,6 @@ final class Lexicon
 
     public readonly string $heaped;
 
-    public readonly string $every;
-
     public readonly string $times;
 
     public readonly string $strengths;
@@ -112,14 +110,6 @@ final class Lexicon
         $this->heaped = $this->alternatives($this->words->strings('heaped')).self::NO_LETTER_AFTER;
         $this->adjectives =
             '(?:(?:'.$this->alternatives([...$this->words->strings('heaped'), ...$this->words->strings('plain')]).')\s+)*';
-        $every = $this->alternatives($this->words->strings('every'));
-        $this->every =
-            "(?:$every)\\s+({$this->number})(\\s*(?:-|–|\\bto\\b|\\bou\\b|\\bor\\b|\\bo\\b|\\ba\\b)\\s*{$this->number})?\\s+(?:(".
-            $this->alternatives($this->words->strings('days')).
-            ')|('.
-            $this->alternatives($this->words->strings('weeks')).
-            '))'.
-            self::NO_LETTER_AFTER;
         $this->times = "({$this->number})\\s+(?:".$this->alternatives($this->words->strings('times')).')'.self::NO_LETTER_AFTER;
         $this->strengths = $this->alternatives($this->words->strings('strengths')).self::NO_LETTER_AFTER;
         $this->duration =
@@ -209,7 +199,6 @@ final class Lexicon
     private function phrases(): array
     {
         $phrases = [];
-        $phrases['repeat'] = $this->meant('repeats');
         $manner = "(?!-{$this->manner})";
         // By the letter it begins with: all of them are too many for one pattern.
         $phrases['ingredient'] = '';
@@ -226,7 +215,7 @@ final class Lexicon
         $phrases['in'] = $this->phrase($this->words->strings('in'));
         $meant = static fn (array $meanings): array => array_map(strval(...), array_keys($meanings));
         $lists = [
-            'repeat' => $meant($this->meanings['repeats']), 'unnamed' => $meant($this->meanings['unnamed']),
+            'unnamed' => $meant($this->meanings['unnamed']),
             'use' => $meant($this->meanings['uses']), 'containers' => $meant($this->meanings['containers']),
             'target' => $this->targets->names()->all(),
         ];

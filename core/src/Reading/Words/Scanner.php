@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nebbia\Core\Reading\Words;
 
 use Nebbia\Core\Measure\NumberParser;
+use Nebbia\Core\Reading\Often\PaceReader;
 
 /** Cuts a paragraph into tokens: what is an amount, an ingredient, a link, a sentence's end. */
 final readonly class Scanner
@@ -14,7 +15,7 @@ final readonly class Scanner
 
     private AmountScanner $amounts;
 
-    public function __construct(private Lexicon $words)
+    public function __construct(private Lexicon $words, private PaceReader $paces)
     {
         $this->amounts = new AmountScanner($words);
     }
@@ -42,10 +43,11 @@ final readonly class Scanner
     {
         $w = $this->words;
         $n = $w->number;
-        if (preg_match("/\\G{$w->every}/iu", $text, $m, 0, $at) === 1) {
-            $days = NumberParser::parse($m[1])->toFloat() * (($m[4] ?? '') !== '' ? 7 : 1);
+        $pace = $this->paces->at($text, $at);
+        if ($pace !== null) {
+            [$found, $how] = $pace;
 
-            return Token::of(TokenKind::Repeat, $m[0], $at, $m[2] === '' && $days >= 1.0 ? (string) $days : 'odd');
+            return Token::of($how->isRange ? TokenKind::RepeatRange : TokenKind::Repeat, $found, $at, (string) $how->days);
         }
         // Most words begin none of these: they are not tried one by one.
         $isNumber = preg_match("/\\G$n/iu", $text, $m, 0, $at) === 1;
@@ -53,13 +55,9 @@ final readonly class Scanner
         if (! $isNumber && ! str_contains('fpd', $letter)) {
             return $this->amounts->at($text, $at, false);
         }
-        // "de 7 em 7 dias".
-        if (preg_match("/\\Gde\\s+($n)\\s+em\\s+\\g1\\s+dias?(?!\\p{L})/iu", $text, $m, 0, $at) === 1) {
-            return Token::of(TokenKind::Repeat, $m[0], $at, (string) NumberParser::parse($m[1])->toFloat());
-        }
         if (preg_match("/\\G{$w->times}/iu", $text, $m, 0, $at) === 1) {
             $times = NumberParser::parse($m[1])->toFloat();
-            if ($times === floor($times) && $times >= 1.0 && AmountScanner::match($w->phrases['repeat'], $text, $at) === null) {
+            if ($times === floor($times) && $times >= 1.0) {
                 return Token::of(TokenKind::Times, $m[0], $at, (string) (int) $times);
             }
         }
@@ -122,7 +120,6 @@ final readonly class Scanner
         usort($matches, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
         foreach ($matches as [, $group, $found]) {
             $token = match ($group) {
-                'repeat' => Token::of(TokenKind::Repeat, $found, $at, $w->meaning('repeats', $found)),
                 'ingredient' => $this->ingredient($found, $at),
                 'unnamed' => Token::of(TokenKind::Unnamed, $found, $at, $w->meaning('unnamed', $found)),
                 'target' => Token::of(TokenKind::Target, $found, $at, $w->target($found) ?? ''),

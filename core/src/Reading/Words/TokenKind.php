@@ -24,6 +24,8 @@ enum TokenKind
     case Plant;
     case Use;
     case Repeat;
+    /** "Every 5 to 7 days": its middle. */
+    case RepeatRange;
     case Times;
     /** "10 minutes", "overnight". */
     case Duration;

@@ -3,14 +3,15 @@ import { t } from '@/i18n'
 import SeverityMark from '@/parts/SeverityMark.vue'
 import type { Bench } from '@/api/client'
 
-defineProps<{ bench: Bench; stale: boolean }>()
+/** `failed`: it could be read, but nothing answered. */
+defineProps<{ bench: Bench; stale: boolean; failed: boolean }>()
 </script>
 
 <template>
   <section v-if="stale" class="banner" aria-live="polite">
     <div>
       <p class="what">{{ t('bench.bench-banner.cannot-worked-out') }}</p>
-      <p class="instead">{{ t('bench.bench-banner.what-stands-below') }}</p>
+      <p class="instead">{{ failed ? t('bench.bench-banner.until-answered') : t('bench.bench-banner.what-stands-below') }}</p>
     </div>
   </section>
   <section v-else class="banner" :class="bench.severity" aria-live="polite">

@@ -14,9 +14,6 @@ const props = defineProps<{ errors: Record<string, string>; bench: Bench | null 
 defineEmits<{ recipes: []; create: []; paste: []; need: [] }>()
 
 const store = useGarden()
-const zones = computed(() =>
-  [...new Set(store.plantings.map((p) => p.zone))].map((zone) => ({ zone, plantings: store.plantings.filter((p) => p.zone === zone) })),
-)
 const volumeHint = computed(() => (props.bench ? props.bench.makes : ''))
 </script>
 
@@ -37,34 +34,37 @@ const volumeHint = computed(() => (props.bench ? props.bench.makes : ''))
       <n-button @click="$emit('paste')">{{ t('bench.bench-head.paste-recipe') }}</n-button>
       <n-button @click="$emit('create')">{{ t('bench.bench-head.new') }}</n-button>
     </div>
+    <!-- Read as a sentence; its words are what is chosen. -->
     <div class="choices">
-      <div class="field" role="group" :aria-label="t('bench.bench-head.sprayer')">
-        <span class="label">{{ t('bench.bench-head.into') }}</span>
-        <div class="chips">
-          <button type="button" :aria-pressed="sprayerId === null" @click="sprayerId = null">{{ t('bench.bench-head.as-written') }}</button>
-          <button
-            v-for="sprayer in store.sprayers"
-            :key="sprayer.id"
-            type="button"
-            :aria-pressed="sprayerId === sprayer.id"
-            @click="sprayerId = sprayer.id"
-          >
-            {{ sprayer.name }}
-          </button>
-        </div>
-      </div>
-      <app-field id="volume" v-slot="field" class="volume" :label="t('bench.bench-head.make')">
-        <input v-bind="field" v-model="volume" :placeholder="volumeHint" :aria-describedby="errors.volume ? 'error-volume' : undefined" />
-      </app-field>
-      <button type="button" class="link" @click="$emit('need')">{{ t('bench.bench-head.how-much-do') }}</button>
-      <app-field id="planting" v-slot="field" class="for" :label="t('bench.bench-head.for')">
-        <select v-bind="field" v-model="plantingId">
+      <span class="part">
+        <label for="planting">{{ t('bench.bench-head.for') }}</label>
+        <select id="planting" v-model="plantingId">
           <option :value="null">{{ t('bench.bench-head.ordinary-plant') }}</option>
-          <optgroup v-for="group in zones" :key="group.zone" :label="group.zone">
+          <optgroup v-for="group in store.byZone" :key="group.zone" :label="group.zone">
             <option v-for="planting in group.plantings" :key="planting.id" :value="planting.id">{{ planting.name }}</option>
           </optgroup>
         </select>
-      </app-field>
+      </span>
+      <span class="part">
+        <label for="sprayer">{{ t('bench.bench-head.into') }}</label>
+        <select id="sprayer" v-model="sprayerId">
+          <option :value="null">{{ t('bench.bench-head.as-written') }}</option>
+          <option v-for="sprayer in store.sprayers" :key="sprayer.id" :value="sprayer.id">{{ sprayer.name }}</option>
+        </select>
+      </span>
+      <span class="part">
+        <label for="volume">{{ t('bench.bench-head.make') }}</label>
+        <input
+          id="volume"
+          v-model="volume"
+          class="volume"
+          autocomplete="off"
+          :placeholder="volumeHint"
+          :aria-invalid="errors.volume ? 'true' : undefined"
+          :aria-describedby="errors.volume ? 'error-volume' : undefined"
+        />
+      </span>
+      <button type="button" class="link" @click="$emit('need')">{{ t('bench.bench-head.how-much-do') }}</button>
     </div>
     <p v-if="errors.volume" id="error-volume" class="field-error wide">{{ errors.volume }}</p>
   </header>
@@ -77,30 +77,26 @@ const volumeHint = computed(() => (props.bench ? props.bench.makes : ''))
   0 var(--space-1); min-height: var(--finger); border-radius: 0;
 }
 .name:hover, .name:focus { border-bottom-color: var(--line); }
-.choices { grid-column: 1 / -1; display: flex; flex-wrap: wrap; gap: var(--space-5) var(--space-7); align-items: end; }
-.for { order: -1; max-width: 230px; }
-.choices .field { min-width: 0; }
-.volume { width: 110px; }
+.choices { grid-column: 1 / -1; display: flex; flex-wrap: wrap; gap: var(--space-3) var(--space-6); align-items: center; font-size: var(--text-l); }
+.part { display: flex; align-items: center; gap: var(--space-4); min-width: 0; }
+.part label { color: var(--soft); }
+.part select, .part input {
+  --under: var(--leaf); min-height: var(--finger); min-width: 0; max-width: 100%; border: 0; border-radius: var(--radius-s); font-weight:
+  600; padding: 0 var(--space-2); field-sizing: content; background: linear-gradient(var(--under), var(--under)) no-repeat 0 calc(50% + 14px) /
+  100% 2px;
+}
+.part select { cursor: pointer; max-width: 320px; text-overflow: ellipsis; }
+.part option, .part optgroup { background: var(--paper); color: var(--ink); }
+.part select:hover, .part input:hover { background-color: var(--leaf-wash); }
+.part .volume { width: 96px; }
+.part [aria-invalid='true'] { --under: var(--madder); }
 .link {
   border: 0; background: none; color: var(--leaf); text-decoration: underline; cursor: pointer; padding: var(--space-2) 0; min-height:
   var(--finger);
 }
 .wide { grid-column: 1 / -1; }
-.chips { display: flex; flex-wrap: wrap; gap: var(--space-4); }
-.chips button {
-  min-height: var(--finger); padding: var(--space-3) var(--space-6); border: 1px solid var(--line); border-radius: var(--radius-m);
-  background: var(--paper); cursor: pointer;
-}
-.chips button[aria-pressed='true'] {
-  background: var(--leaf-wash); border: 2px solid var(--leaf); font-weight: 600; padding: var(--space-2) var(--space-6);
-}
 @media (max-width: 760px) {
   .head { grid-template-columns: minmax(0, 1fr); }
-  .choices .field { flex: 1 1 100%; }
-  .choices .for { max-width: none; }
-  .choices .volume { flex: 0 0 130px; }
-  /* One row, that is moved with the thumb. */
-  .chips { flex-wrap: nowrap; overflow-x: auto; }
-  .chips button { flex: none; }
+  .part select { max-width: calc(100vw - 108px); }
 }
 </style>

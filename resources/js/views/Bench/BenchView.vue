@@ -1,30 +1,25 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
+import AfterAndAround from './AfterAndAround.vue'
 import BenchBanner from './BenchBanner.vue'
+import BenchFoot from './BenchFoot.vue'
 import BenchHead from './BenchHead.vue'
-import AfterMixing from './AfterMixing.vue'
-import CareNotes from './CareNotes.vue'
+import BottlePanel from './BottlePanel.vue'
 import FitNote from './FitNote.vue'
 import HereNow from './HereNow.vue'
-import JobLine from './JobLine.vue'
 import NeedDialog from './NeedDialog.vue'
 import PasteDialog from './PasteDialog.vue'
-import PatchStrip from './PatchStrip.vue'
 import PlanDialog from '@/parts/PlanDialog.vue'
 import SprayedDialog from '@/parts/SprayedDialog.vue'
 import RecipeFrame from './RecipeFrame.vue'
 import RecipeLines from './RecipeLines.vue'
 import RecipePicker from './RecipePicker.vue'
 import StaleDialog from './StaleDialog.vue'
-import StrengthSlider from './StrengthSlider.vue'
 import SwapNote from './SwapNote.vue'
 import TroubleStrip from './TroubleStrip.vue'
 import VersionsDrawer from './VersionsDrawer.vue'
-import BurdenBar from '@/parts/BurdenBar.vue'
-import FindingList from '@/parts/FindingList.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import MixingSteps from '@/parts/MixingSteps.vue'
-import StrengthGauge from '@/parts/StrengthGauge.vue'
 import VesselPicture from '@/parts/VesselPicture.vue'
 import { api, ApiFailure, take, type RecipeBody, type RecipeVersion } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -80,7 +75,7 @@ const choice = computed<BenchChoice | null>(
       factor: factor.value,
     },
 )
-const { bench, isAside, errors: benchErrors, failure, workOut } = useBench(choice, () => recipe.value?.id ?? 'new')
+const { bench, isAside, errors: benchErrors, failure, isKnown, workOut } = useBench(choice, () => recipe.value?.id ?? 'new')
 /** Saving speaks of `body.…`, the bench of `recipe.…`: the fields are the same. */
 const errors = computed(() => {
   const all = { ...benchErrors.value }
@@ -134,8 +129,7 @@ watch(
   },
 )
 
-/** A pasted recipe becomes a new one; what had been begun before can be brought back. */
-/** The plant that was spoken of is chosen, where the garden has one of its kind. */
+/** A pasted recipe becomes a new one, for the plant it spoke of where one stands here; what had been begun before can be brought back. */
 function takePasted(pasted: RecipeBody, plants: string[]): void {
   const spoken = store.plantings.find((one) => plants.includes(one.plant))
   if (spoken) plantingId.value = spoken.id
@@ -192,8 +186,8 @@ function bringBack(version: RecipeVersion): void {
     <p v-if="missing" class="field-error">
       {{ missing }} <n-button size="small" @click="showPicker = true">{{ t('bench.bench-view.recipes') }}</n-button>
     </p>
-    <loading-note v-else-if="!body" :what="t('bench.bench-view.fetching-recipe')" />
-    <template v-if="body">
+    <loading-note v-else-if="!body || !isKnown" :what="t('bench.bench-view.fetching-recipe')" />
+    <template v-if="body && isKnown">
       <trouble-strip
         v-if="trouble"
         :page="trouble"
@@ -214,7 +208,7 @@ function bringBack(version: RecipeVersion): void {
         @need="showNeed = true"
       />
       <p v-if="failure" class="field-error" role="alert">{{ failure }}</p>
-      <bench-banner v-if="bench" :bench="bench" :stale="isAside" />
+      <bench-banner v-if="bench" :bench="bench" :stale="isAside" :failed="failure !== null" />
       <swap-note
         :name="cupboard.name.value"
         :findings="cupboard.findings.value"
@@ -256,90 +250,36 @@ function bringBack(version: RecipeVersion): void {
           <mixing-steps :layers="bench.layers" />
         </section>
         <section v-if="bench" :class="{ aside: isAside }" :inert="isAside" aria-labelledby="in-bottle">
-          <h2 id="in-bottle">
-            {{ t('bench.bench-view.bottle') }}
-            <span v-if="bench.strengths.some((s) => s.severity !== 'unjudged')" class="against soft">{{
-              t('bench.bench-view.against', { against: bench.against })
-            }}</span>
-          </h2>
-          <strength-gauge v-for="strength in bench.strengths" :key="strength.substance" :strength="strength" />
-          <burden-bar
-            v-if="bench.burden !== null"
-            :said="bench.said_burden"
-            :parts="bench.said_parts"
-            :factor="bench.burden_factor"
-            :strengths="bench.strengths"
-          />
-          <ul v-if="bench.safety?.aims.length" class="aims" :aria-label="t('bench.bench-view.what-it-does')">
-            <li v-for="aim in bench.safety.aims" :key="aim.target" :class="aim.word">{{ aim.said }}</li>
-          </ul>
-          <finding-list :findings="bench.findings" fold />
-          <strength-slider v-model="factor" :bench="bench" @write="writeStronger" />
-          <patch-strip
-            v-if="bench.safety?.ladder"
-            :ladder="bench.safety.ladder"
+          <bottle-panel
+            v-model:factor="factor"
+            :bench="bench"
             :recipe-id="recipe?.id ?? null"
             :planting-id="plantingId"
             :changed="changed"
+            @write="writeStronger"
             @put="workOut()"
           />
         </section>
       </div>
       <here-now v-model="here.now.value" :said="here.said.value" :errors="benchErrors" @clear="here.clear()" />
-      <div v-if="bench?.safety" class="below" :class="{ aside: isAside }" :inert="isAside">
-        <section v-if="bench.safety.jobs.length" class="jobs" aria-labelledby="jobs-title">
-          <h3 id="jobs-title">{{ t('bench.bench-view.does-each-do') }}</h3>
-          <ul>
-            <job-line v-for="(job, n) in bench.safety.jobs" :key="n" :job="job" />
-          </ul>
-        </section>
-        <after-mixing :safety="bench.safety" />
-        <div>
-          <care-notes :care="bench.safety.care" />
-          <p v-if="bench.safety.known.length" class="small soft">
-            {{ t('bench.bench-view.taken-into-account', { known: bench.safety.known.join(', ') }) }}
-          </p>
-        </div>
-      </div>
-      <footer class="foot">
-        <n-button type="primary" :disabled="isAside || bench === null" @click="router.push({ name: 'mix', ...along })">
-          {{
-            t('bench.bench-view.mix')
-          }}
-        </n-button>
-        <n-button :type="changed ? 'primary' : 'default'" :loading="actions.busy.value" :disabled="!changed" @click="actions.save()">
-          {{
-            recipe ? t('bench.bench-view.save') : t('bench.bench-view.save-recipe')
-          }}
-        </n-button>
-        <n-button v-if="changed && recipe" @click="draft.drop(body.units)">{{ t('bench.bench-view.drop-my-changes') }}</n-button>
-        <template v-if="recipe">
-          <n-button :disabled="changed" @click="showSprayed = true">{{ t('parts.sprayed-dialog.sprayed-this') }}</n-button>
-          <n-button :disabled="changed" @click="showPlan = true">{{ t('bench.bench-view.plan-rounds') }}</n-button>
-          <n-button @click="router.push({ name: 'label', ...along })">{{ t('bench.bench-view.bottle-label') }}</n-button>
-          <n-button @click="router.push({ name: 'compare', query: { recipes: recipe.id, planting: plantingId ?? undefined } })">
-            {{
-              t('bench.bench-view.compare')
-            }}
-          </n-button>
-          <n-button @click="actions.copy()">{{ t('bench.bench-view.copy') }}</n-button>
-          <n-button @click="showVersions = true">{{ t('bench.bench-view.versions') }}</n-button>
-          <n-button
-            @click="
-              router.push({
-                name: 'card',
-                params: { recipe: recipe.id },
-                query: { sprayer: sprayerId ?? undefined, planting: plantingId ?? undefined },
-              })
-            "
-          >
-            {{ t('bench.bench-view.card-print') }}
-          </n-button>
-          <n-button quaternary @click="actions.remove()">{{ t('bench.bench-view.delete') }}</n-button>
-        </template>
-        <span v-if="bench && !isAside" class="makes">{{ t('bench.bench-view.makes') }} <strong>{{ bench.makes }}</strong></span>
-        <span v-if="changed" class="soft small">{{ t('bench.bench-view.not-saved-yet') }}</span>
-      </footer>
+      <after-and-around v-if="bench?.safety" :safety="bench.safety" :class="{ aside: isAside }" :inert="isAside" />
+      <bench-foot
+        :recipe-id="recipe?.id ?? null"
+        :makes="isAside ? null : (bench?.makes ?? null)"
+        :changed="changed"
+        :busy="actions.busy.value"
+        :sprayer-id="sprayerId"
+        :planting-id="plantingId"
+        :along="along"
+        @mix="router.push({ name: 'mix', ...along })"
+        @save="actions.save()"
+        @drop="draft.drop(body.units)"
+        @sprayed="showSprayed = true"
+        @plan="showPlan = true"
+        @copy="actions.copy()"
+        @versions="showVersions = true"
+        @remove="actions.remove()"
+      />
       <stale-dialog
         v-if="actions.theirs.value"
         v-model:shown="actions.showStale.value"
@@ -384,26 +324,10 @@ function bringBack(version: RecipeVersion): void {
 <style scoped>
 .bench { padding: var(--space-8) var(--space-9) 0; display: grid; gap: var(--space-7); }
 .columns { display: grid; grid-template-columns: minmax(300px, 1fr) 316px minmax(320px, 1.05fr); gap: var(--space-9); align-items: start; }
-.against { font: 400 var(--text-s) var(--plain); }
 .middle { display: grid; gap: var(--space-5); }
 .note { display: grid; margin-top: var(--space-6); }
-.below {
-  display: grid; grid-template-columns: repeat(auto-fit, minmax(min(320px, 100%), 1fr)); gap: var(--space-2) var(--space-9); align-items:
-  start; padding-bottom: var(--space-8);
-}
-.jobs { padding: var(--space-5) 0; border-top: 1px solid var(--line); }
-.jobs ul { list-style: none; margin: var(--space-3) 0 0; padding: 0; display: grid; gap: var(--space-3); }
 .aside { opacity: 0.35; filter: grayscale(1); }
-.aims { list-style: none; margin: 0; padding: 0; display: grid; gap: var(--space-3); }
-.aims li { border-left: 4px solid var(--leaf); padding-left: var(--space-5); font-weight: 600; }
-.aims .nothing, .aims .tried, .aims .weak { border-color: var(--brass); }
-.aims .little { border-color: var(--line); font-weight: 400; }
 .on-phone { display: none; }
-.foot {
-  position: sticky; bottom: 0; display: flex; flex-wrap: wrap; gap: var(--space-5); align-items: center; background: var(--paper); border-top: 1px solid var(--line);
-  margin: 0 calc(-1 * var(--space-9)); padding: var(--space-6) var(--space-9); z-index: 2;
-}
-.makes { margin-left: auto; }
 @media (max-width: 1120px) {
   .columns { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); }
   .columns > section:first-child { order: 2; grid-column: 1 / -1; }
@@ -412,7 +336,5 @@ function bringBack(version: RecipeVersion): void {
   .on-phone { display: flex; }
   .bench { padding: var(--space-6) var(--space-7) 0; }
   .columns { grid-template-columns: minmax(0, 1fr); }
-  .foot { margin: 0 calc(-1 * var(--space-7)); padding: var(--space-6) var(--space-7); position: static; }
-  .makes { margin-left: 0; }
 }
 </style>

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
 import AppField from '@/parts/AppField.vue'
+import PlantingTicks from '@/parts/PlantingTicks.vue'
 import AppDialog from '@/parts/AppDialog.vue'
 import { api, ApiFailure, take, type Need, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useLatest } from '@/composables/useLatest'
 import { useUnits } from '@/composables/useUnits'
 import { NButton } from 'naive-ui'
-import { computed, reactive, ref, shallowRef, watch } from 'vue'
+import { reactive, ref, shallowRef, watch } from 'vue'
 
 /** How much spray some plantings take, and which sprayer filled how often does it. */
 const shown = defineModel<boolean>('shown', { required: true })
@@ -20,9 +21,6 @@ const errors = ref<Record<string, string>>({})
 const latest = useLatest<Need | null>()
 const { names, withUnit } = useUnits()
 const form = reactive({ plantings: [] as string[], wetting: 'run-off' as Schemas['NeedRequest']['wetting'], ground: '' })
-const zones = computed(() =>
-  [...new Set(store.plantings.map((p) => p.zone))].map((zone) => ({ zone, plantings: store.plantings.filter((p) => p.zone === zone) })),
-)
 
 watch(shown, (now) => {
   if (!now) return
@@ -95,11 +93,9 @@ function use(way: Schemas['FillWay']): void {
         </app-field>
         <fieldset v-else>
           <legend>{{ t('bench.need-dialog.which-plants') }}</legend>
-          <div v-for="group in zones" :key="group.zone">
-            <p class="soft small">{{ group.zone }}</p>
-            <label v-for="planting in group.plantings" :key="planting.id" class="check"><input v-model="form.plantings" type="checkbox" :value="planting.id" /> {{ planting.name }}
-              <span class="soft small">{{ planting.number }} ×{{ planting.height_said ? t('bench.need-dialog.cm', { height: planting.height_said }) : '' }}</span></label>
-          </div>
+          <planting-ticks v-slot="{ planting }" v-model="form.plantings">
+            <span class="soft small">{{ planting.number }} ×{{ planting.height_said ? t('bench.need-dialog.cm', { height: planting.height_said }) : '' }}</span>
+          </planting-ticks>
         </fieldset>
       </div>
       <div class="right" aria-live="polite">
@@ -147,11 +143,8 @@ function use(way: Schemas['FillWay']): void {
 .left, .right { display: grid; gap: var(--space-6); grid-template-columns: minmax(0, 1fr); }
 fieldset {
   border: 1px solid var(--line); border-radius: var(--radius-m); padding: var(--space-4) var(--space-6) var(--space-6); min-width: 0;
-  max-height: 360px; overflow: auto;
 }
 legend { font-weight: 600; font-size: var(--text-s); padding: 0 var(--space-3); }
-.check { display: flex; flex-wrap: wrap; gap: var(--space-1) var(--space-5); align-items: center; min-height: 36px; }
-.check input { width: 20px; height: 20px; accent-color: var(--leaf); }
 .total strong { font: 600 var(--text-3xl)/1.2 var(--title); }
 ul { list-style: none; margin: 0; padding: 0; }
 li {

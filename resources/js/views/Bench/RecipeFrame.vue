@@ -115,7 +115,7 @@ function setBaseStrength(text: string): void {
 .frame { display: grid; }
 .frame.open { border: 2px solid var(--leaf); border-radius: var(--radius-m); background: var(--paper); }
 .read {
-  display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 0 var(--space-6); align-items: baseline; min-height: var(--finger); padding:
+  display: grid; grid-template-columns: minmax(48%, 1fr) auto; gap: 0 var(--space-6); align-items: baseline; min-height: var(--finger); padding:
   var(--space-5) var(--space-4); border: 0; background: none; cursor: pointer; text-align: left; font: inherit; color: inherit; width: 100%;
 }
 .read:hover { background: var(--mist); }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
+import RecipeFiles from './RecipeFiles.vue'
 import { api, take, type Recipe, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useLatest } from '@/composables/useLatest'
@@ -88,6 +89,7 @@ function pick(id: string): void {
         </ul>
       </section>
       <p v-if="found.length === 0 && search !== ''" class="soft">{{ t('bench.recipe-picker.no-recipe-has') }}</p>
+      <recipe-files v-if="search === ''" @brought="look().then(offer)" />
     </n-drawer-content>
   </n-drawer>
 </template>

@@ -20,6 +20,7 @@ export function useBench(choice: Ref<BenchChoice | null>, recipe: () => string) 
   const {
     answer: bench,
     isAside,
+    isKnown,
     errors,
     failure,
     workOut,
@@ -49,5 +50,5 @@ export function useBench(choice: Ref<BenchChoice | null>, recipe: () => string) 
   )
   watch(choice, () => void soon(), { deep: true })
 
-  return { bench, isAside, errors, failure, workOut }
+  return { bench, isAside, errors, failure, isKnown, workOut }
 }

@@ -25,7 +25,7 @@ const { reading, error, read, pieces } = useReadAsTyped<Schemas['LabelReading'],
 const saving = ref(false)
 const EXAMPLE = t('bottle.bottle-view.aqua-potassium-oleate')
 
-onMounted(() => void read())
+onMounted(() => read())
 
 /** Three kinds of mark: what decides, what is worth a look, the rest. Each is a word too. */
 const weight: Record<string, string> = {

@@ -8,7 +8,7 @@ import SeverityMark from '@/parts/SeverityMark.vue'
 import { api, take, type Comparison, type Recipe } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useLatest } from '@/composables/useLatest'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 
 /** Two to six recipes by what is in them, before what the plant bears and what mild and strong practice use. */
@@ -16,24 +16,22 @@ const MOST = 6
 const store = useGarden()
 const route = useRoute()
 const router = useRouter()
-const recipes = shallowRef<Recipe[]>([])
+const recipes = shallowRef<Recipe[] | null>(null)
 const comparison = shallowRef<Comparison | null>(null)
 const latest = useLatest<Comparison | null>()
 const chosen = ref<string[]>(typeof route.query.recipes === 'string' ? route.query.recipes.split(',').filter(Boolean) : [])
 const planting = ref<string>(typeof route.query.planting === 'string' ? route.query.planting : '')
 const letters = 'ABCDEF'
-const zones = computed(() =>
-  [...new Set(store.plantings.map((p) => p.zone))].map((zone) => ({ zone, plantings: store.plantings.filter((p) => p.zone === zone) })),
-)
 
 async function load(): Promise<void> {
-  recipes.value = await take(api.GET('/api/gardens/{garden}/recipes', { params: { path: { garden: store.id } } }))
-  chosen.value = chosen.value.filter((id) => recipes.value.some((recipe) => recipe.id === id))
+  const found = await take(api.GET('/api/gardens/{garden}/recipes', { params: { path: { garden: store.id } } }))
+  recipes.value = found
+  chosen.value = chosen.value.filter((id) => found.some((recipe) => recipe.id === id))
 }
-void load()
+onMounted(load)
 watch([chosen, planting, recipes], async () => {
   void router.replace({ query: { recipes: chosen.value.join(',') || undefined, planting: planting.value || undefined } })
-  const isNothing = chosen.value.length < 2 || recipes.value.length === 0
+  const isNothing = chosen.value.length < 2 || !recipes.value?.length
   comparison.value = await latest(
     isNothing
       ? Promise.resolve(null)
@@ -53,7 +51,8 @@ function toggle(id: string): void {
 <template>
   <div class="compare">
     <page-head :title="t('compare.compare-view.side-by-side')" :under="t('compare.compare-view.what-really-them')" />
-    <div class="choose">
+    <loading-note v-if="!recipes" />
+    <div v-else class="choose">
       <div class="chips" role="group" :aria-label="t('compare.compare-view.recipes-compare')">
         <button
           v-for="recipe in recipes"
@@ -69,21 +68,21 @@ function toggle(id: string): void {
       <app-field id="against" v-slot="field" :label="t('compare.compare-view.against')">
         <select v-bind="field" v-model="planting">
           <option value="">{{ t('compare.compare-view.ordinary-plant') }}</option>
-          <optgroup v-for="group in zones" :key="group.zone" :label="group.zone">
+          <optgroup v-for="group in store.byZone" :key="group.zone" :label="group.zone">
             <option v-for="one in group.plantings" :key="one.id" :value="one.id">{{ one.name }}</option>
           </optgroup>
         </select>
       </app-field>
     </div>
-    <p v-if="chosen.length < 2" class="soft">
+    <p v-if="recipes && chosen.length < 2" class="soft">
       {{
         t('compare.compare-view.choose', {
           recipes: chosen.length ? t('compare.compare-view.one-more') : t('compare.compare-view.two-six-recipes'),
         })
       }}
     </p>
-    <loading-note v-else-if="!comparison" :what="t('compare.compare-view.working-them-out')" />
-    <template v-else>
+    <loading-note v-else-if="recipes && !comparison" :what="t('compare.compare-view.working-them-out')" />
+    <template v-else-if="comparison">
       <ol class="who">
         <li v-for="(recipe, n) in comparison.recipes" :key="recipe.id">
           <b>{{ letters[n] }}</b>

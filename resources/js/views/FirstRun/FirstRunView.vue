@@ -2,6 +2,7 @@
 import { t } from '@/i18n'
 import AppField from '@/parts/AppField.vue'
 import PlantList from '@/parts/PlantList.vue'
+import BringFile from '@/views/Settings/BringFile.vue'
 import SettingsForm from '@/views/Settings/SettingsForm.vue'
 import { api, ApiFailure, take, type Schemas } from '@/api/client'
 import { householdUnits } from '@/i18n'
@@ -126,6 +127,11 @@ async function start(what: 'demo' | 'empty', then?: { name: string; query?: Reco
             }}
           </n-button>
         </div>
+      </section>
+      <section v-if="!store.garden" class="choice">
+        <h2>{{ t('first-run.first-run-view.have-one') }}</h2>
+        <p class="soft">{{ t('first-run.first-run-view.have-one-said') }}</p>
+        <bring-file />
       </section>
     </div>
     <section class="choice">

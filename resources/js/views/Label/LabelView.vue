@@ -6,7 +6,7 @@ import { api, ApiFailure, take, type BottleLabel } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useRecipeOnBench } from '@/composables/useRecipeOnBench'
 import { NButton } from 'naive-ui'
-import { ref, shallowRef } from 'vue'
+import { onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 
 /** What belongs on the bottle, to print from here or as a PDF of label size. */
@@ -33,7 +33,7 @@ async function work(): Promise<void> {
     failure.value = Object.values(e.fields)[0] ?? e.message
   }
 }
-void work()
+onMounted(work)
 
 async function pdf(): Promise<void> {
   const file = await take(

@@ -2,6 +2,7 @@
 import { t } from '@/i18n'
 import LookCard from './LookCard.vue'
 import LookDialog from './LookDialog.vue'
+import NeverPanel from './NeverPanel.vue'
 import EmptyNote from '@/parts/EmptyNote.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import PageHead from '@/parts/PageHead.vue'
@@ -35,7 +36,7 @@ async function load(): Promise<void> {
     missing.value = true
   }
 }
-watch([planting, () => store.undone], () => void load(), { immediate: true })
+watch([planting, () => store.undone], () => load(), { immediate: true })
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 </script>
 
@@ -66,6 +67,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
           <router-link :to="{ name: 'why', query: { rule: 'evidence' } }">{{ t('leaves.leaves-view.how-looks-move') }}</router-link>
         </p>
       </section>
+      <never-panel v-if="looks.nevers.length" :looks="looks" @kept="looks = $event" @gone="load" />
       <empty-note v-if="looks.looks.length === 0" :title="t('leaves.leaves-view.nothing-was-tried')">
         {{ t('leaves.leaves-view.put-weak-mix') }}
         <template #actions>
@@ -77,6 +79,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
       <ol v-else class="story">
         <li v-for="look in looks.looks" :key="look.id"><look-card :look="look" @changed="looks = $event" /></li>
       </ol>
+      <never-panel v-if="looks.nevers.length === 0" :looks="looks" @kept="looks = $event" @gone="load" />
       <look-dialog v-model:shown="writing" :looks="looks" :application="application" @kept="looks = $event" />
     </template>
   </div>

@@ -2,6 +2,7 @@
 import { t } from '@/i18n'
 import AppField from '@/parts/AppField.vue'
 import FindingList from '@/parts/FindingList.vue'
+import LoadingNote from '@/parts/LoadingNote.vue'
 import { useMaking } from './useMaking'
 import { api, take, type Preparation, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
@@ -17,7 +18,7 @@ const props = defineProps<{ kind: Schemas['PreparationKind']; want: string; jars
 const store = useGarden()
 const router = useRouter()
 const times = useTimes()
-const { draft, making, errors, failure, edit, forget } = useMaking(props.kind.id, props.want)
+const { draft, making, isKnown, errors, failure, edit, forget } = useMaking(props.kind.id, props.want)
 const saving = useSaving()
 const error = (field: string) =>
   errors.value[`body.${field}`] ?? errors.value[field] ?? saving.errors.value[`body.${field}`] ?? saving.errors.value[field]
@@ -60,7 +61,8 @@ const begin = () =>
 
 <template>
   <p v-if="failure" class="field-error" role="alert">{{ failure }}</p>
-  <div class="sides">
+  <loading-note v-if="!isKnown" :what="t('making.new-making.fetching-what-can')" />
+  <div v-else class="sides">
     <form class="left" @submit.prevent="begin">
       <h2>{{ t('making.making-form.what-goes') }}</h2>
       <app-field id="m-want" v-slot="field" class="want" :label="t('making.making-form.how-much-do')" :error="error('want')">

@@ -47,7 +47,7 @@ async function load(): Promise<void> {
 }
 watch(
   () => store.undone,
-  () => void load(),
+  () => load(),
   { immediate: true },
 )
 

@@ -21,6 +21,7 @@ export function useMaking(kind: string, want: string) {
   if (want && draft.want !== want) Object.assign(draft, { want, body: null })
   const {
     answer: making,
+    isKnown,
     errors,
     failure,
     workOut,
@@ -62,7 +63,7 @@ export function useMaking(kind: string, want: string) {
     localStorage.removeItem(key(kind))
   }
 
-  return { draft, making, errors, failure, edit, forget }
+  return { draft, making, isKnown, errors, failure, edit, forget }
 }
 
 function read(kind: string): Partial<Draft> {

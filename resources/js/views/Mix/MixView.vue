@@ -12,7 +12,7 @@ import { useGarden } from '@/stores/garden'
 import { useRecipeOnBench } from '@/composables/useRecipeOnBench'
 import { useEventListener, useLocalStorage, useSpeechSynthesis, useWakeLock } from '@vueuse/core'
 import { NButton } from 'naive-ui'
-import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 
 /** Mixing, one step at a time: large, for wet hands, read aloud if wished, the screen kept awake where that can be. */
@@ -47,7 +47,7 @@ async function work(): Promise<void> {
     failure.value = Object.values(e.fields)[0] ?? e.message
   }
 }
-void bench.openFrom(id).then(work)
+onMounted(() => bench.openFrom(id).then(work))
 watch(body, () => void work())
 
 const showSprayed = ref(false)
@@ -96,7 +96,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
 <template>
   <div class="mix" :class="step?.kind">
-    <header>
+    <!-- Its name may take two lines, so that what stands below waits for it. -->
+    <header v-if="plan || missing || failure">
       <div>
         <h1>{{ plan?.name || t('mix.mix-view.mixing') }}</h1>
         <p v-if="plan && !plan.stops.length" class="soft">
@@ -112,7 +113,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </div>
     </header>
     <p v-if="missing || failure" class="field-error" role="alert">{{ failure ?? t('mix.mix-view.recipe-not-here') }}</p>
-    <main v-else-if="plan && plan.stops.length" class="refused" role="alert">
+    <div v-else-if="plan && plan.stops.length" class="refused" role="alert">
       <severity-mark severity="stop" />
       <p class="what">{{ t('mix.mix-view.not-this') }}</p>
       <section v-for="stop in plan.stops" :key="stop.what + stop.because">
@@ -121,10 +122,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <p class="caution">{{ stop.instead }}</p>
       </section>
       <button type="button" class="big next" @click="leave">{{ t('mix.mix-view.back-bench') }}</button>
-    </main>
+    </div>
     <loading-note v-else-if="!plan || !step" :what="t('mix.mix-view.setting-out-steps')" />
     <template v-else>
-      <main class="step">
+      <div class="step">
         <level-bar class="level" :plan="plan" :at="at" />
         <section aria-live="polite" :aria-label="t('mix.mix-view.step', { n: at + 1, steps: steps.length })">
           <p class="count">{{ t('mix.mix-view.step', { n: at + 1, steps: steps.length }) }}</p>
@@ -144,7 +145,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             :minutes="step.timer_minutes"
           />
         </section>
-      </main>
+      </div>
       <footer :class="{ ends: isLast && recipeId }">
         <button type="button" class="big" :disabled="at === 0" @click="go(at - 1)">{{ t('mix.mix-view.back') }}</button>
         <button type="button" class="oops" @click="showRescue = true">{{ t('mix.mix-view.something-went-wrong') }}</button>

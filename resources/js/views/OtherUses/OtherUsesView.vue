@@ -8,7 +8,7 @@ import { api, ApiFailure, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useLatest } from '@/composables/useLatest'
 import { useLocalStorage, useDebounceFn } from '@vueuse/core'
-import { ref, shallowRef, watch } from 'vue'
+import { onMounted, ref, shallowRef, watch } from 'vue'
 
 /** What the same things do beside spraying. */
 const store = useGarden()
@@ -29,7 +29,7 @@ async function load(): Promise<void> {
   }
 }
 watch(volume, useDebounceFn(load, 80))
-void load()
+onMounted(load)
 </script>
 
 <template>

@@ -23,7 +23,7 @@ async function load(): Promise<void> {
 }
 watch(
   () => store.undone,
-  () => void load(),
+  () => load(),
   { immediate: true },
 )
 

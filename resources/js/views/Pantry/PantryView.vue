@@ -37,7 +37,7 @@ async function load(): Promise<void> {
 }
 watch(
   () => store.undone,
-  () => void load().then(openNamed),
+  () => load().then(openNamed),
   { immediate: true },
 )
 watch(() => route.query.product, openNamed)
@@ -65,28 +65,28 @@ async function reload(): Promise<void> {
 
 <template>
   <div class="pantry">
-    <page-head
-      :title="t('pantry.pantry-view.pantry')"
-      :under="
-        panel === 'shelf' && toLookAt ? t('pantry.pantry-view.bottles-want-look', { toLookAt, products: products.length }) : undefined
-      "
-    >
-      <n-button v-if="panel === 'shelf'" @click="router.push({ name: 'bottle' })">{{ t('pantry.pantry-view.read-label') }}</n-button>
-      <n-button v-if="panel === 'shelf'" type="primary" @click="open(null)">{{ t('pantry.pantry-view.add-bottle') }}</n-button>
-    </page-head>
-    <div class="panels" role="group" :aria-label="t('pantry.pantry-view.what-show')">
-      <button
-        v-for="one in panels"
-        :key="one.id"
-        type="button"
-        :aria-pressed="panel === one.id"
-        @click="router.replace({ query: one.id === 'shelf' ? {} : { show: one.id } })"
-      >
-        {{ one.label }}
-      </button>
-    </div>
     <loading-note v-if="!pantry" :what="t('pantry.pantry-view.opening-cupboard')" />
     <template v-else>
+      <page-head
+        :title="t('pantry.pantry-view.pantry')"
+        :under="
+          panel === 'shelf' && toLookAt ? t('pantry.pantry-view.bottles-want-look', { toLookAt, products: products.length }) : undefined
+        "
+      >
+        <n-button v-if="panel === 'shelf'" @click="router.push({ name: 'bottle' })">{{ t('pantry.pantry-view.read-label') }}</n-button>
+        <n-button v-if="panel === 'shelf'" type="primary" @click="open(null)">{{ t('pantry.pantry-view.add-bottle') }}</n-button>
+      </page-head>
+      <div class="panels" role="group" :aria-label="t('pantry.pantry-view.what-show')">
+        <button
+          v-for="one in panels"
+          :key="one.id"
+          type="button"
+          :aria-pressed="panel === one.id"
+          @click="router.replace({ query: one.id === 'shelf' ? {} : { show: one.id } })"
+        >
+          {{ one.label }}
+        </button>
+      </div>
       <div v-if="panel === 'shelf'" class="shelf">
         <bottle-card v-for="product in products" :key="product.id" :product="product" :currency="pantry.currency" @open="open(product)" />
         <empty-note v-if="products.length === 0" :title="t('pantry.pantry-view.shelf-empty')">

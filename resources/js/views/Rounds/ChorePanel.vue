@@ -1,19 +1,27 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
 import AppField from '@/parts/AppField.vue'
+import PlantingTicks from '@/parts/PlantingTicks.vue'
 import { api, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/composables/useSaving'
 import { useTimes } from '@/composables/useTimes'
 import { NButton } from 'naive-ui'
-import { reactive, shallowRef, watch } from 'vue'
+import { computed, reactive, shallowRef, watch } from 'vue'
 
 /** Jobs of the calendar beside the sprays: feeding, watering, what else comes round. */
+const FEW = 3
 const store = useGarden()
 const times = useTimes()
 const { errors, busy, attempt, done } = useSaving()
 const chores = shallowRef<Schemas['Chore'][]>([])
-const form = reactive({ kind: 'feed' as Schemas['NewChore']['kind'], what: '', planting: '', often: '', above: false })
+const form = reactive({ kind: 'feed' as Schemas['NewChore']['kind'], what: '', plantings: [] as string[], often: '', above: false })
+/** What it is for: by name where there are few. */
+const on = computed(() => {
+  const names = store.plantings.filter((one) => form.plantings.includes(one.id)).map((one) => one.name)
+  if (names.length === 0) return t('rounds.chore-panel.all')
+  return names.length > FEW ? t('rounds.chore-panel.plantings', { number: names.length }) : names.join(', ')
+})
 const path = () => ({ garden: store.id })
 
 async function load(): Promise<void> {
@@ -21,7 +29,7 @@ async function load(): Promise<void> {
 }
 watch(
   () => store.undone,
-  () => void load(),
+  () => load(),
   { immediate: true },
 )
 const add = () =>
@@ -29,10 +37,10 @@ const add = () =>
     const saved = await take(
       api.POST('/api/gardens/{garden}/chores', {
         params: { path: path() },
-        body: { kind: form.kind, what: form.what, planting_id: form.planting || null, often: form.often, from_above: form.above },
+        body: { kind: form.kind, what: form.what, planting_ids: form.plantings, often: form.often, from_above: form.above },
       }),
     )
-    Object.assign(form, { what: '', often: '' })
+    Object.assign(form, { what: '', often: '', plantings: [] })
     done(saved.change)
     await load()
   })
@@ -77,15 +85,14 @@ const remove = (chore: Schemas['Chore']) =>
       <app-field id="chore-what" v-slot="field" :label="t('rounds.chore-panel.what')" :error="errors.what">
         <input v-bind="field" v-model="form.what" :placeholder="t('rounds.chore-panel.what-hint')" />
       </app-field>
-      <app-field id="chore-on" v-slot="field" :label="t('rounds.chore-panel.on')" :error="errors.planting_id">
-        <select v-bind="field" v-model="form.planting">
-          <option value="">{{ t('rounds.chore-panel.all') }}</option>
-          <option v-for="one in store.plantings" :key="one.id" :value="one.id">{{ one.name }}</option>
-        </select>
-      </app-field>
       <app-field id="chore-often" v-slot="field" :label="t('rounds.chore-panel.often')" :error="errors.often ?? errors.until">
         <input v-bind="field" v-model="form.often" :placeholder="t('rounds.chore-panel.often-hint')" />
       </app-field>
+      <details class="on">
+        <summary>{{ t('rounds.chore-panel.on', { on }) }}</summary>
+        <planting-ticks v-model="form.plantings" />
+        <p v-if="errors.planting_ids" class="field-error">{{ errors.planting_ids }}</p>
+      </details>
       <label v-if="form.kind === 'water'" class="above"><input v-model="form.above" type="checkbox" /> {{ t('rounds.chore-panel.above') }}</label>
       <n-button attr-type="submit" :loading="busy" :disabled="!form.often.trim()">{{ t('rounds.chore-panel.add') }}</n-button>
     </form>
@@ -97,6 +104,9 @@ const remove = (chore: Schemas['Chore']) =>
 ul { list-style: none; margin: 0; padding: 0; }
 li { display: flex; gap: var(--space-6); align-items: center; justify-content: space-between; border-top: 1px solid var(--line); padding: var(--space-4) 0; }
 form { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(180px, 100%), 1fr)); gap: var(--space-5) var(--space-6); align-items: end; }
+.on { grid-column: 1 / -1; border: 1px solid var(--line); border-radius: var(--radius-m); padding: 0 var(--space-6); }
+.on[open] { padding-bottom: var(--space-6); }
+.on summary { line-height: var(--finger); cursor: pointer; }
 .above { display: flex; gap: var(--space-4); align-items: center; min-height: var(--finger); }
 .above input { width: var(--tick); height: var(--tick); accent-color: var(--leaf); }
 </style>

@@ -20,7 +20,7 @@ import { useRouter } from 'vue-router'
 const store = useGarden()
 const times = useTimes()
 const router = useRouter()
-const { courses, lanes, load } = useRounds()
+const { courses, lanes, replans, load } = useRounds()
 /** On a phone the list is what can be read; whoever wants the lanes says so once. */
 const asList = useLocalStorage('nebbia.rounds-as-list', window.matchMedia('(max-width: 760px)').matches)
 
@@ -44,7 +44,7 @@ const title = computed(() => {
 
 <template>
   <div class="rounds">
-    <loading-note v-if="!courses || !lanes" :what="t('rounds.rounds-view.laying-out-rounds')" />
+    <loading-note v-if="!courses || !lanes || !replans" :what="t('rounds.rounds-view.laying-out-rounds')" />
     <template v-else>
       <page-head :title="title">
         <router-link class="calendar" :to="{ name: 'month' }">{{ t('rounds.rounds-view.month-print') }}</router-link>

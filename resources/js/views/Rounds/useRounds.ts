@@ -1,6 +1,7 @@
 import { api, take, type Course, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useLatest } from '@/composables/useLatest'
+import { useReplans } from '@/parts/replans'
 import { onMounted, shallowRef, watch } from 'vue'
 
 /** All courses, and what stands beside them in the lanes; read again when something was undone. */
@@ -8,6 +9,7 @@ export function useRounds() {
   const store = useGarden()
   const courses = shallowRef<Course[] | null>(null)
   const lanes = shallowRef<Schemas['Lanes'] | null>(null)
+  const { replans, ask } = useReplans()
   const latest = useLatest<[Course[], Schemas['Lanes']]>()
 
   async function load(): Promise<void> {
@@ -18,8 +20,9 @@ export function useRounds() {
     courses.value = found
     lanes.value = beside
   }
-  onMounted(load)
-  watch(() => store.undone, load)
+  const both = () => Promise.all([load(), ask()])
+  onMounted(both)
+  watch(() => store.undone, both)
 
-  return { courses, lanes, load }
+  return { courses, lanes, replans, load }
 }

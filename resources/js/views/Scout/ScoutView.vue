@@ -34,12 +34,6 @@ watch(
 )
 
 const weathers: Weather[] = ['wet', 'dry', 'hot', 'cool']
-const zones = computed(() =>
-  [...new Set(store.plantings.map((one) => one.zone))].map((zone) => ({
-    zone,
-    plantings: store.plantings.filter((one) => one.zone === zone),
-  })),
-)
 const planting = computed(() => store.plantings.find((one) => one.id === draft.value.planting))
 /** Signs of the place in the order in which they are to be met on this plant; what was answered is never folded away. */
 const ordered = (ids: string[]) =>
@@ -84,7 +78,7 @@ const title = computed(() => {
             <app-field id="s-planting" v-slot="field" :label="t('scout.scout-view.planting')">
               <select v-bind="field" v-model="draft.planting">
                 <option value="">{{ t('scout.scout-view.a-plant') }}</option>
-                <optgroup v-for="group in zones" :key="group.zone" :label="group.zone">
+                <optgroup v-for="group in store.byZone" :key="group.zone" :label="group.zone">
                   <option v-for="one in group.plantings" :key="one.id" :value="one.id">{{ one.name }}</option>
                 </optgroup>
               </select>

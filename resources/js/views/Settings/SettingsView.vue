@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
+import KeepPanel from './KeepPanel.vue'
 import SettingsForm from './SettingsForm.vue'
+import TakeAlong from './TakeAlong.vue'
 import AppField from '@/parts/AppField.vue'
 import PageHead from '@/parts/PageHead.vue'
 import { api, ApiFailure, take, type Schemas } from '@/api/client'
@@ -43,6 +45,7 @@ function fromStore(): Form {
 const form = ref<Form>(fromStore())
 const mapping = ref(store.garden!.forecast_mapping)
 const fetched = ref('')
+const isKeepKnown = ref(false)
 const { withUnit } = useUnits()
 const times = useTimes()
 /** Warmth goes with the degrees it is in. */
@@ -166,14 +169,18 @@ async function demoAway(): Promise<void> {
         <n-button @click="demoAway">{{ t('settings.settings-view.demo-away') }}</n-button>
       </div>
     </section>
-    <p>
-      <router-link :to="{ name: 'why' }">{{ t('settings.settings-view.why-we-say') }}</router-link>{{ t('settings.settings-view.every-rule-its') }}
-    </p>
-    <p class="soft">{{ t('settings.settings-view.homemade-sprays-may') }}</p>
-    <p class="soft">
-      {{ t('settings.settings-view.sprayers-measuring-spoons') }}
-      <router-link :to="{ name: 'pantry' }">{{ t('settings.settings-view.pantry') }}</router-link>.
-    </p>
+    <keep-panel @known="isKeepKnown = true" />
+    <template v-if="isKeepKnown">
+      <take-along />
+      <p>
+        <router-link :to="{ name: 'why' }">{{ t('settings.settings-view.why-we-say') }}</router-link>{{ t('settings.settings-view.every-rule-its') }}
+      </p>
+      <p class="soft">{{ t('settings.settings-view.homemade-sprays-may') }}</p>
+      <p class="soft">
+        {{ t('settings.settings-view.sprayers-measuring-spoons') }}
+        <router-link :to="{ name: 'pantry' }">{{ t('settings.settings-view.pantry') }}</router-link>.
+      </p>
+    </template>
   </div>
 </template>
 

@@ -1,26 +1,33 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
 import JobRow from '@/parts/JobRow.vue'
-import { api, take, type Schemas } from '@/api/client'
+import { api, ApiFailure, take, type Schemas } from '@/api/client'
 import { useGarden } from '@/stores/garden'
 import { useSaving } from '@/composables/useSaving'
-import { NButton } from 'naive-ui'
+import { NButton, useMessage } from 'naive-ui'
 
 /** Feeding, watering and what else comes round; a patch to be looked at; a course that is over. */
 defineProps<{ job: Schemas['DayJob']; patch?: Schemas['DuePatch'] | undefined; first?: boolean }>()
 const emit = defineEmits<{ changed: [] }>()
 const store = useGarden()
 const { busy, attempt, done } = useSaving()
+const message = useMessage()
 
-const doChore = (chore: Schemas['Chore'], left: boolean) =>
+const doChore = (job: Schemas['DayJob'], left: boolean) =>
   attempt(async () => {
-    const saved = await take(
-      api.POST('/api/gardens/{garden}/chores/{chore}/done', {
-        params: { path: { garden: store.id, chore: chore.id } },
-        body: { version: chore.version, left },
-      }),
-    )
-    done(saved.change)
+    try {
+      const saved = await take(
+        api.POST('/api/gardens/{garden}/chores/{chore}/done', {
+          params: { path: { garden: store.id, chore: job.id } },
+          body: { version: job.chore!.version, left, also: job.also },
+        }),
+      )
+      done(saved.change)
+    } catch (e) {
+      // Whoever was quicker has done it: there is no version to choose, only what stands now.
+      if (!(e instanceof ApiFailure) || e.status !== 409) throw e
+      message.info(t('today.plain-job.done-meanwhile'))
+    }
     emit('changed')
   })
 const tick = (job: Schemas['DayJob']) =>
@@ -49,18 +56,18 @@ const end = (job: Schemas['DayJob']) =>
     </template>
   </job-row>
   <job-row v-else-if="job.chore" :when="job.when" :first="first">
-    <p class="title">{{ job.chore.said }}</p>
+    <p class="title">{{ job.said }}</p>
     <p class="soft small">{{ job.chore.often }}</p>
     <template #do>
       <n-button
         :type="first ? 'primary' : 'default'"
         :disabled="busy"
-        :aria-label="t('today.plain-job.done-of', { what: job.chore.said })"
-        @click="doChore(job.chore, false)"
+        :aria-label="t('today.plain-job.done-of', { what: job.said })"
+        @click="doChore(job, false)"
       >
         {{ t('today.plain-job.done') }}
       </n-button>
-      <n-button quaternary :disabled="busy" :aria-label="t('today.plain-job.leave-of', { what: job.chore.said })" @click="doChore(job.chore, true)">
+      <n-button quaternary :disabled="busy" :aria-label="t('today.plain-job.leave-of', { what: job.said })" @click="doChore(job, true)">
         {{ t('today.plain-job.leave') }}
       </n-button>
     </template>

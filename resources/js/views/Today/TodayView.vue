@@ -8,6 +8,7 @@ import EmptyNote from '@/parts/EmptyNote.vue'
 import DemoDay from '@/parts/DemoDay.vue'
 import LoadingNote from '@/parts/LoadingNote.vue'
 import ReplanNote from '@/parts/ReplanNote.vue'
+import { useReplans } from '@/parts/replans'
 import PageHead from '@/parts/PageHead.vue'
 import SprayedDialog from '@/parts/SprayedDialog.vue'
 import { api, take, type DueRound, type Schemas } from '@/api/client'
@@ -23,7 +24,7 @@ const store = useGarden()
 const times = useTimes()
 const route = useRoute()
 const router = useRouter()
-const replans = useTemplateRef('replans')
+const { replans, ask } = useReplans()
 const today = shallowRef<Schemas['Today'] | null>(null)
 const showSprayed = ref(false)
 const latest = useLatest<Schemas['Today']>()
@@ -31,7 +32,7 @@ const latest = useLatest<Schemas['Today']>()
 const aid = useTemplateRef('aid')
 const ribbon = useTemplateRef('ribbon')
 watch(
-  () => [route.query, today.value !== null] as const,
+  () => [route.query, today.value !== null && replans.value !== null] as const,
   async ([query, isRead]) => {
     if (!isRead || !(query.sprayed || query.rain || query.aid)) return
     await nextTick()
@@ -49,15 +50,15 @@ async function load(): Promise<void> {
 }
 async function changed(): Promise<void> {
   await load()
-  await replans.value?.load()
+  await ask()
 }
-const ribbonOf = ref(0)
+/** The ribbon has been read, or cannot be. */
+const isRibbonKnown = ref(false)
 const freshen = useFreshForecast(async () => {
-  ribbonOf.value++
-  await load()
+  await Promise.all([load(), ribbon.value?.load()])
 })
 onMounted(async () => {
-  await load()
+  await Promise.all([load(), ask()])
   await freshen()
 })
 watch(() => store.undone, changed)
@@ -84,17 +85,21 @@ const when = (round: DueRound) =>
 
 <template>
   <div class="today">
-    <loading-note v-if="!today" :what="t('today.today-view.looking-at-day')" />
+    <loading-note v-if="!today || !replans" :what="t('today.today-view.looking-at-day')" />
     <template v-else>
       <page-head :title="title" :under="under">
         <n-button @click="showSprayed = true">{{ t('today.today-view.i-sprayed') }}</n-button>
         <first-aid ref="aid" />
         <demo-day brief class="on-phone" />
       </page-head>
-      <replan-note ref="replans" @changed="load" />
+      <replan-note @changed="load" />
+      <p v-if="today.backup_late" class="backup">
+        {{ today.backup_late }}
+        <router-link :to="{ name: 'settings', hash: '#set-keep' }">{{ t('today.today-view.to-backups') }}</router-link>
+      </p>
       <div class="columns">
         <div class="jobs">
-          <job-list v-if="today.jobs.length" :key="reads" :today="today" @changed="changed" @answered="replans?.load()" />
+          <job-list v-if="today.jobs.length" :key="reads" :today="today" @changed="changed" @answered="ask()" />
           <empty-note v-else :title="t('today.today-view.nothing-due-today')">
             {{ t('today.today-view.take-recipe-bench') }}
             <template #actions>
@@ -106,12 +111,12 @@ const when = (round: DueRound) =>
         <div class="side">
           <weather-ribbon
             ref="ribbon"
-            :key="ribbonOf"
             :round-id="today.due[0]?.round.id ?? today.coming[0]?.round.id"
             :rounds="rounds"
             @changed="changed"
+            @known="isRibbonKnown = true"
           />
-          <section v-if="today.coming.length" aria-labelledby="coming">
+          <section v-if="isRibbonKnown && today.coming.length" aria-labelledby="coming">
             <h2 id="coming">{{ t('today.today-view.coming') }}</h2>
             <ul class="coming">
               <li v-for="due in today.coming" :key="due.round.id">
@@ -133,7 +138,7 @@ const when = (round: DueRound) =>
               </li>
             </ul>
           </section>
-          <section aria-labelledby="last">
+          <section v-if="isRibbonKnown" aria-labelledby="last">
             <h2 id="last">{{ t('today.today-view.done-last') }}</h2>
             <ul class="last">
               <li v-for="entry in today.last" :key="entry.id">
@@ -157,6 +162,7 @@ const when = (round: DueRound) =>
 </template>
 
 <style scoped>
+.backup { border-left: 4px solid var(--brass); padding-left: var(--space-5); margin: 0; }
 .on-phone { display: none; }
 @media (max-width: 760px) { .on-phone { display: flex; } }
 .today { padding: var(--space-8) var(--space-9) var(--space-11); display: grid; gap: var(--space-8); }

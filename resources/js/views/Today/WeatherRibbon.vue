@@ -19,7 +19,8 @@ const store = useGarden()
 const times = useTimes()
 const ribbon = shallowRef<Schemas['Ribbon'] | null>(null)
 const latest = useLatest<Schemas['Ribbon']>()
-const emit = defineEmits<{ changed: [] }>()
+/** `known`: it has been read, or cannot be; what stands below it is shown then, and does not move away. */
+const emit = defineEmits<{ changed: []; known: [] }>()
 const chosen = ref(props.roundId)
 const at = ref(0)
 const showRain = ref(false)
@@ -39,6 +40,8 @@ async function load(): Promise<void> {
   } catch (e) {
     // The day is of use without its weather; what cannot be reached is said by the view itself.
     if (!(e instanceof ApiFailure)) throw e
+  } finally {
+    emit('known')
   }
 }
 async function noted(): Promise<void> {
@@ -53,11 +56,12 @@ watch(
 )
 watch(
   () => [chosen.value, store.undone],
-  () => void load(),
+  () => load(),
   { immediate: true },
 )
 
 defineExpose({
+  load,
   askRain: () => {
     showRain.value = true
   },

@@ -81,6 +81,7 @@ const asked: Schemas['DayJob'] = {
   chore: null,
   said: null,
   done: false,
+  also: [],
 }
 const sameDay = computed(() => page.value?.neighbours.filter((one) => one.same_day) ?? [])
 const lookAt = computed(() => page.value?.neighbours.filter((one) => !one.same_day) ?? [])

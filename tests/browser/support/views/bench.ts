@@ -18,7 +18,7 @@ export const bench: View[] = [
     open: async (page) => {
       await page.goto('/bench')
       await openRecipe(page, 'crush', 'Garlic and pepper')
-      await page.getByRole('button', { name: 'Pump bottle, 2 L' }).click()
+      await page.getByLabel('into', { exact: true }).selectOption({ label: 'Pump bottle, 2 L' })
       await expect(page.locator('.vessel')).toBeVisible()
       await expect(page.locator('.n-drawer')).toHaveCount(0)
     },
@@ -74,6 +74,7 @@ export const bench: View[] = [
     open: async (page) => {
       await page.goto('/bench')
       await openRecipe(page, 'neem', 'Neem at dusk')
+      await page.getByRole('button', { name: 'More with it' }).click()
       await page.getByRole('button', { name: 'Bottle label' }).click()
       await expect(page.getByText('Use by')).toBeVisible()
     },
@@ -83,6 +84,7 @@ export const bench: View[] = [
     open: async (page) => {
       await page.goto('/bench')
       await openRecipe(page, 'evening', 'Evening soap')
+      await page.getByRole('button', { name: 'More with it' }).click()
       await page.getByRole('button', { name: 'Card to print' }).click()
       await expect(page.getByRole('table')).toBeVisible()
     },

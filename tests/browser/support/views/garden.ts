@@ -69,6 +69,24 @@ export const garden: View[] = [
     },
   },
   {
+    name: 'Backups',
+    open: async (page) => {
+      await page.goto('/settings')
+      await page.getByRole('button', { name: 'Take a backup now' }).click()
+      await page.getByRole('button', { name: 'Bring back' }).first().click()
+      await expect(page.getByRole('dialog')).toContainText('What is there now is kept')
+    },
+  },
+  {
+    name: 'Delete for good',
+    open: async (page) => {
+      await page.goto('/settings')
+      await page.getByText('Lists as tables for a spreadsheet').click()
+      await page.getByRole('button', { name: 'Delete this garden for good' }).click()
+      await expect(page.getByRole('dialog')).toBeVisible()
+    },
+  },
+  {
     name: 'Leaves',
     open: async (page) => {
       await page.goto('/garden')

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Database;
+
+use SQLite3;
+use Throwable;
+
+/** What is to be found where the garden's file should be. */
+enum DatabaseState: string
+{
+    case Missing = 'missing';
+    /** A file without anything in it: it was emptied, or something has only touched it. */
+    case Emptied = 'emptied';
+    case NoDatabase = 'no-database';
+    case Damaged = 'damaged';
+    /** A whole database, but of something else. */
+    case Foreign = 'foreign';
+    case Newer = 'newer';
+    case Older = 'older';
+    case Current = 'current';
+
+    private const HEADER = "SQLite format 3\0";
+
+    public static function of(string $path): self
+    {
+        if (! is_file($path)) {
+            return self::Missing;
+        }
+        if (filesize($path) === 0) {
+            return self::Emptied;
+        }
+        if ((string) file_get_contents($path, length: strlen(self::HEADER)) !== self::HEADER) {
+            return self::NoDatabase;
+        }
+        try {
+            $db = new SQLite3($path, SQLITE3_OPEN_READWRITE);
+            $db->enableExceptions(true);
+            $db->busyTimeout(20_000);
+            $whole = $db->querySingle('PRAGMA quick_check(1)');
+            $number = $db->querySingle('PRAGMA user_version');
+            $tables = $db->querySingle('SELECT count(*) FROM sqlite_master');
+            $gardens = $db->querySingle("SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name IN ('gardens', 'migrations')");
+            $ran = $gardens === 2 ? $db->querySingle('SELECT count(*) FROM migrations') : 0;
+            $db->close();
+        } catch (Throwable) {
+            return self::Damaged;
+        }
+
+        return match (true) {
+            $whole !== 'ok' => self::Damaged,
+            $tables === 0 => self::Emptied,
+            $gardens !== 2 => self::Foreign,
+            is_int($number) && $number > SchemaNumber::KNOWN => self::Newer,
+            is_int($ran) && $ran < SchemaNumber::KNOWN => self::Older,
+            default => self::Current,
+        };
+    }
+}
