@@ -33,6 +33,7 @@ soak: setup ## 25,000 requests put wrong, 500 kills twice, 40 backups, eight han
 	node bin/kills.mjs 500
 	node bin/kills-kept.mjs 500
 	node bin/backups.mjs 40
+	node bin/onlookers.mjs 200
 	node bin/ten-years.mjs
 	for seed in 1 2 3 4 5 6 7 8 9 10; do SOAK=2500 SOAK_SEED=$$seed vendor/bin/pest tests/Soak || exit 1; done
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Database;
 
-use SQLite3;
 use Throwable;
 
 /** What is to be found where the garden's file should be. */
@@ -21,8 +20,12 @@ enum DatabaseState: string
     case Older = 'older';
     case Current = 'current';
 
+    /** SQLite's busy and locked. */
+    private const IN_USE = [5, 6];
+
     private const HEADER = "SQLite format 3\0";
 
+    /** @throws Throwable if somebody else has it to himself for longer than is waited for */
     public static function of(string $path): self
     {
         if (! is_file($path)) {
@@ -34,18 +37,18 @@ enum DatabaseState: string
         if ((string) file_get_contents($path, length: strlen(self::HEADER)) !== self::HEADER) {
             return self::NoDatabase;
         }
+        $db = null;
         try {
-            $db = new SQLite3($path, SQLITE3_OPEN_READWRITE);
-            $db->enableExceptions(true);
-            $db->busyTimeout(20_000);
+            $db = SqliteFile::toWrite($path);
             $whole = $db->querySingle('PRAGMA quick_check(1)');
             $number = $db->querySingle('PRAGMA user_version');
             $tables = $db->querySingle('SELECT count(*) FROM sqlite_master');
             $gardens = $db->querySingle("SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name IN ('gardens', 'migrations')");
             $ran = $gardens === 2 ? $db->querySingle('SELECT count(*) FROM migrations') : 0;
             $db->close();
-        } catch (Throwable) {
-            return self::Damaged;
+        } catch (Throwable $e) {
+            // What somebody else holds is not damaged: to move it aside would lose it.
+            return in_array($db?->lastErrorCode(), self::IN_USE, true) ? throw $e : self::Damaged;
         }
 
         return match (true) {

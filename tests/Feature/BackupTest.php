@@ -2,12 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Database\DatabaseState;
 use App\Database\SchemaNumber;
 use App\Http\Middleware\OneWrite;
 use App\Keep\Backup\BackupFolder;
 use App\Keep\Backup\BackupKind;
 use App\Keep\Backup\BackupName;
 use App\Keep\Backup\DailyBackup;
+use App\Keep\Backup\OnlineCopy;
+use App\Keep\Backup\Photos;
+use App\Keep\Backup\Progress;
 use App\Keep\Backup\Thinning;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\File;
@@ -291,4 +295,31 @@ it('takes the one of the day at its first write, once, and after the answer only
     $write();
     expect($begun)->toBe(2);
     File::deleteDirectory($folder);
+});
+
+test('a file that somebody else has to himself for a moment is waited for, and is not called damaged', function (): void {
+    $file = demoFile();
+    inDatabase($file, 'pragma journal_mode = delete');
+    $holds = '$db = new SQLite3($argv[1]); $db->exec("begin exclusive"); echo "held"; usleep(400000); $db->exec("commit");';
+    foreach ([fn () => Photos::of($file), fn () => DatabaseState::of($file), fn () => OnlineCopy::make($file, "$file-copy")] as $look) {
+        $other = Process::start(['php', '-r', $holds, '--', $file]);
+        while (! str_contains($other->output(), 'held')) {
+            usleep(5000);
+        }
+        $begun = hrtime(true);
+        $seen = $look();
+        expect((hrtime(true) - $begun) / 1e6)->toBeGreaterThan(200)->and($seen)->not->toBe(DatabaseState::Damaged);
+        $other->wait();
+    }
+    expect(DatabaseState::of("$file-copy"))->toBe(DatabaseState::Current);
+});
+
+test('what goes on is over between two looks without a fault', function (): void {
+    $folder = dirname(demoFile());
+    expect(Progress::of($folder))->toBeNull();
+    Progress::at($folder, 'Taking a backup.', 0.5);
+    expect(Progress::of($folder))->toBe(['what' => 'Taking a backup.', 'share' => 0.5]);
+    Progress::over($folder);
+    Progress::over($folder);
+    expect(Progress::of($folder))->toBeNull();
 });

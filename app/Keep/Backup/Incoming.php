@@ -23,7 +23,8 @@ final readonly class Incoming
     public function keep($stream): string
     {
         File::ensureDirectoryExists($this->folder->path());
-        array_map(unlink(...), glob($this->folder->path().'/.incoming-*') ?: []);
+        // Another that is sent at the same moment may clear it away first.
+        File::delete(glob($this->folder->path().'/.incoming-*') ?: []);
         $id = bin2hex(random_bytes(8));
         $target = fopen($this->folder->path()."/.incoming-$id", 'x');
         if ($target === false) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Keep\Backup;
 
+use App\Database\SqliteFile;
+use Exception;
 use RuntimeException;
 use SQLite3;
 
@@ -15,11 +17,9 @@ final class OnlineCopy
     public static function make(string $from, string $to): void
     {
         for ($try = 0; ; $try++) {
-            $source = new SQLite3($from, SQLITE3_OPEN_READWRITE);
-            $target = new SQLite3($to, SQLITE3_OPEN_READWRITE | SQLITE3_OPEN_CREATE);
-            $source->busyTimeout(20_000);
-            $target->busyTimeout(20_000);
-            $done = @$source->backup($target);
+            $source = SqliteFile::toWrite($from);
+            $target = SqliteFile::toMake($to);
+            $done = self::copied($source, $target);
             $source->close();
             $target->close();
             if ($done) {
@@ -32,11 +32,20 @@ final class OnlineCopy
         }
     }
 
+    /** False where somebody else has one of them for longer than is waited for. */
+    private static function copied(SQLite3 $source, SQLite3 $target): bool
+    {
+        try {
+            return @$source->backup($target);
+        } catch (Exception) {
+            return false;
+        }
+    }
+
     /** A copy that is one file, whole by itself. */
     public static function alone(string $path): void
     {
-        $db = new SQLite3($path, SQLITE3_OPEN_READWRITE);
-        $db->enableExceptions(true);
+        $db = SqliteFile::toWrite($path);
         $db->exec('PRAGMA journal_mode = DELETE');
         $db->close();
     }

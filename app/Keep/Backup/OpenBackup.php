@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Keep\Backup;
 
 use App\Database\SchemaNumber;
+use App\Database\SqliteFile;
 use Illuminate\Support\Facades\File;
-use SQLite3;
 use Throwable;
 use ZipArchive;
 
@@ -82,8 +82,7 @@ final class OpenBackup
     private function check(string $database): void
     {
         try {
-            $db = new SQLite3($database, SQLITE3_OPEN_READWRITE);
-            $db->enableExceptions(true);
+            $db = SqliteFile::toWrite($database);
             // Rows that belong to nothing were so when it was taken: they are no reason to keep the rest from coming back.
             $whole = $db->querySingle('PRAGMA integrity_check(1)') === 'ok'
                 && $db->querySingle("SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name IN ('gardens', 'migrations')") === 2;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Keep\Backup;
 
-use SQLite3;
+use App\Database\SqliteFile;
 
 /** The photos that a database knows, by their paths. */
 final class Photos
@@ -14,8 +14,7 @@ final class Photos
     /** @return list<string> */
     public static function of(string $database): array
     {
-        $db = new SQLite3($database, SQLITE3_OPEN_READONLY);
-        $db->enableExceptions(true);
+        $db = SqliteFile::toRead($database);
         $paths = [];
         foreach (self::WHERE as $table => $column) {
             if ($db->querySingle("SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name = '$table'") === 0) {

@@ -17,20 +17,20 @@ final class Progress
 
     public static function over(string $folder): void
     {
-        if (is_file("$folder/".self::FILE)) {
-            unlink("$folder/".self::FILE);
-        }
+        @unlink("$folder/".self::FILE);
     }
 
     /** @return array{what: string, share: float}|null null where nothing goes on */
     public static function of(string $folder): ?array
     {
         $file = "$folder/".self::FILE;
-        // What was killed says nothing any more.
-        if (! is_file($file) || time() - (int) filemtime($file) > 120) {
+        // It may be over between any two of these; what was killed says nothing any more.
+        $said = @file_get_contents($file);
+        $since = @filemtime($file);
+        if ($said === false || $since === false || time() - $since > 120) {
             return null;
         }
-        $read = json_decode((string) file_get_contents($file), true);
+        $read = json_decode($said, true);
 
         return is_array($read) && is_string($read['what'] ?? null) && is_numeric($read['share'] ?? null)
             ? ['what' => $read['what'], 'share' => (float) $read['share']]

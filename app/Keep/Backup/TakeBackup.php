@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Keep\Backup;
 
 use App\Core\Say;
+use App\Database\SqliteFile;
 use App\Database\WriteGate;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\File;
@@ -77,8 +78,7 @@ final readonly class TakeBackup
      */
     public static function about(string $copy): array
     {
-        $db = new SQLite3($copy, SQLITE3_OPEN_READONLY);
-        $db->enableExceptions(true);
+        $db = SqliteFile::toRead($copy);
         $gardens = $rows = [];
         foreach (self::all($db, 'SELECT id, name, time_zone FROM gardens WHERE deleted_at IS NULL ORDER BY created_at, id') as $row) {
             $gardens[] = ['id' => $row['id'], 'name' => $row['name'], 'time_zone' => $row['time_zone']];

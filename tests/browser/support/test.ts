@@ -50,7 +50,7 @@ export const test = base.extend<Watched, { servers: Servers }>({
     const errors: string[] = []
     const watch = (page: Page) => {
       page.on('console', (message) => {
-        if (message.type() === 'error' || message.type() === 'warning') errors.push(message.text())
+        if (message.type() === 'error' || message.type() === 'warning') errors.push(`${message.text()} (${message.location().url})`)
       })
       page.on('pageerror', (error) => errors.push(error.message))
     }
