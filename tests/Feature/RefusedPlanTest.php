@@ -162,3 +162,20 @@ it('puts on the bottle what is a stop on the bench', function (): void {
         expect($stops)->not->toBe([], $thing)->and(array_slice($label, 0, count(array_unique($stops))))->toBe(array_values(array_unique($stops)), $thing);
     }
 });
+
+it('says of a spray that is too weak that it is, where rounds of it are suggested, planned by hand and due', function (): void {
+    $garden = demo();
+    $bean = plantingOf($garden, 'broad-bean')->id;
+    $soap = static fn (string $amount): array => ['format' => 'nebbia.recipe/1', 'name' => "Soap, $amount", 'use' => 'foliar', 'units' => 'metric', 'base' => ['amount' => '1 L', 'basis' => 'added', 'liquid' => 'water'], 'ingredients' => [['ingredient' => 'liquid-castile-soap', 'amount' => $amount, 'strength' => '33 %']]];
+    // 5 mL of 33 % in a litre are 0.16 %; soap works from 0.5 %.
+    $weak = $this->postJson(at($garden, 'recipes'), ['body' => $soap('5 mL')])->assertCreated()->json('recipe.id');
+    $asked = ['recipe_id' => $weak, 'planting_ids' => [$bean], 'target' => 'aphid', 'starts_on' => '2026-05-04'];
+    $this->postJson(at($garden, 'rounds/suggest'), $asked)->assertOk()->assertJsonPath('useless.0', fn (string $said): bool => str_contains($said, '0.16 % is too weak') && str_contains($said, 'towards 0.5 %'));
+    expect(planAsked($garden, $weak, $bean, ['starts_on' => '2026-05-04'])->assertStatus(422)->json('errors.all_the_same.0'))->toContain('0.16 % is too weak');
+    planAsked($garden, $weak, $bean, ['starts_on' => '2026-05-04', 'all_the_same' => true])->assertCreated();
+    $due = collect($this->getJson(at($garden, 'today'))->assertOk()->json('due'));
+    expect(json_encode($due->firstWhere('recipe', 'Soap, 5 mL')))->toContain('is too weak to do much')->not->toContain('Fine for');
+    // What works has nothing said of it.
+    $strong = $this->postJson(at($garden, 'recipes'), ['body' => $soap('30 mL')])->assertCreated()->json('recipe.id');
+    $this->postJson(at($garden, 'rounds/suggest'), ['recipe_id' => $strong] + $asked)->assertOk()->assertJsonPath('useless', []);
+});

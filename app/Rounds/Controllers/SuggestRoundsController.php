@@ -50,7 +50,7 @@ final class SuggestRoundsController extends Controller
 
         $startsOn = CarbonImmutable::parse($request->string('starts_on')->toString(), $garden->time_zone);
         $purpose = $request->enum('purpose', Purpose::class) ?? Purpose::Outbreak;
-        $refuse($garden, $recipes, $plantings, $target, null, null, $startsOn, $purpose);
+        $useless = $refuse($garden, $recipes, $plantings, $target, null, null, $startsOn, $purpose);
 
         return $this->json(
             $suggest(
@@ -60,6 +60,7 @@ final class SuggestRoundsController extends Controller
                 $target,
                 $request->string('starts_on')->toString(),
                 $purpose,
+                array_map($refuse->words(...), $useless),
             ) ?? throw ValidationException::withMessages(['target' => Say::it('refused.write-down-settings-where')]),
         );
     }

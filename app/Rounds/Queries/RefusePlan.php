@@ -40,6 +40,7 @@ final readonly class RefusePlan
      * @param  non-empty-list<Recipe>  $recipes  one, or two that take turns
      * @param  Collection<int, Planting>  $plantings
      * @param  string|null  $target  id
+     * @return list<Finding> of those that are too weak to do anything, why; that is said, and refused to nobody
      *
      * @throws ValidationException naming recipe_id, other_recipe_id or target
      * @throws BadInput if a recipe cannot be read
@@ -53,7 +54,7 @@ final readonly class RefusePlan
         ?Sprayer $sprayer,
         CarbonImmutable $startsOn,
         Purpose $purpose = Purpose::Outbreak,
-    ): void {
+    ): array {
         $against = $target === null ? null : $this->targets->named($target);
         if ($against !== null && ! $this->courses->helps($against)) {
             throw $this->refused('target', CourseJudge::noSprayHelps($against));
@@ -62,6 +63,7 @@ final readonly class RefusePlan
         if ($against !== null && $this->courses->leavesNothing($against, $purpose, $mixes)) {
             throw $this->refused('purpose', CourseJudge::nothingProtects($against, $mixes));
         }
+        $useless = [];
         foreach ($recipes as $n => $recipe) {
             $field = $n === 0 ? 'recipe_id' : 'other_recipe_id';
             if ($recipe->use === UseOfSpray::Disinfect->value) {
@@ -72,8 +74,11 @@ final readonly class RefusePlan
                 if ($stop !== null) {
                     throw $this->refused($field, $stop);
                 }
+                $useless[$n] ??= $judged->leading();
             }
         }
+
+        return array_values(array_filter($useless));
     }
 
     /**
@@ -82,6 +87,7 @@ final readonly class RefusePlan
      * @param  non-empty-list<Recipe>  $recipes  one, or two that take turns
      * @param  Collection<int, Planting>  $plantings
      * @param  string|null  $target  id
+     * @param  list<Finding>  $useless  what is said of those that are too weak
      *
      * @throws ValidationException naming all_the_same
      * @throws BadInput if a recipe cannot be read
@@ -94,6 +100,7 @@ final readonly class RefusePlan
         float $volumeMl,
         Repeat $repeat,
         CarbonImmutable $startsOn,
+        array $useless = [],
     ): void {
         $mixes = $this->inCore->mixes($garden, array_map(static fn (Recipe $one): array => $one->body, $recipes), $volumeMl);
         $others = $this->neighbours->among($garden, $this->neighbours->courses($garden), null, $plantings, null, $mixes);
@@ -105,7 +112,7 @@ final readonly class RefusePlan
             $repeat->times ?? 1,
         );
         $sameDay = $this->rhythm->onSameDay($repeat->from($startsOn), $others);
-        $found = $sameDay === null ? $found : [$sameDay, ...$found];
+        $found = [...$useless, ...($sameDay === null ? [] : [$sameDay]), ...$found];
         if ($found !== []) {
             throw ValidationException::withMessages(['all_the_same' => implode("\n", array_map($this->words(...), $found))]);
         }
@@ -116,7 +123,7 @@ final readonly class RefusePlan
         return ValidationException::withMessages([$field => $this->words($finding)]);
     }
 
-    private function words(Finding $finding): string
+    public function words(Finding $finding): string
     {
         $said = $finding->toArray($this->catalogue);
 

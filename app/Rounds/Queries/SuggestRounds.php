@@ -39,6 +39,7 @@ final readonly class SuggestRounds
     /**
      * @param  non-empty-list<Recipe>  $recipes  one, or two that take turns
      * @param  Collection<int, Planting>  $plantings
+     * @param  list<string>  $useless  what is said of those that are too weak
      * @return SuggestionResource|null null where the garden's place or the target is not known
      *
      * @throws BadInput
@@ -50,6 +51,7 @@ final readonly class SuggestRounds
         ?string $target,
         string $start,
         Purpose $purpose = Purpose::Outbreak,
+        array $useless = [],
     ): ?SuggestionResource {
         $course = $this->courses->of(
             $garden,
@@ -97,6 +99,7 @@ final readonly class SuggestRounds
                 default => Say::it('rounds.no-forecast-only'),
             },
             Say::ground($plan->rhythm->basis, $plan->rhythm->sure),
+            $useless,
         );
     }
 }

@@ -105,11 +105,11 @@ final class CourseRequest extends TypedRequest
         $other = $this->filled('other_recipe_id') ? $garden->recipes()->findOrFail($this->string('other_recipe_id')->toString()) : null;
         $recipes = $other === null ? [$recipe] : [$recipe, $other];
         $purpose = $this->enum('purpose', Purpose::class) ?? Purpose::Outbreak;
-        $refuse($garden, $recipes, $plantings, $target, $mix->finalVolume->likely, $sprayer, $startsOn, $purpose);
+        $useless = $refuse($garden, $recipes, $plantings, $target, $mix->finalVolume->likely, $sprayer, $startsOn, $purpose);
         // Days that somebody named are set by hand; a suggestion has hours.
         $isByHand = array_filter($rounds, static fn (array $one): bool => $one[1] !== null) === [];
         if ($isByHand && ! $this->boolean('all_the_same')) {
-            $refuse->byHand($garden, $recipes, $plantings, $target, $mix->finalVolume->likely, $repeat, $startsOn);
+            $refuse->byHand($garden, $recipes, $plantings, $target, $mix->finalVolume->likely, $repeat, $startsOn, $useless);
         }
         $draft = new CourseDraft(
             $recipe,

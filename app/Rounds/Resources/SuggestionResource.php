@@ -10,7 +10,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Suggestion')]
 final readonly class SuggestionResource
 {
-    /** @param  list<SuggestedRoundResource>  $rounds */
+    /**
+     * @param  list<SuggestedRoundResource>  $rounds
+     * @param  list<string>  $useless
+     */
     public function __construct(
         #[OA\Property(description: 'The most that may lie between two rounds.')] public float $interval_days,
         #[OA\Property] public int $number,
@@ -18,5 +21,6 @@ final readonly class SuggestionResource
         #[OA\Property(items: new OA\Items(ref: SuggestedRoundResource::class))] public array $rounds,
         #[OA\Property] public string $source,
         #[OA\Property(description: 'How sure that is.')] public string $basis,
+        #[OA\Property(description: 'Of what is too weak to do anything, why; empty where all does.', items: new OA\Items(type: 'string'))] public array $useless,
     ) {}
 }

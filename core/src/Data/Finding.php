@@ -24,6 +24,8 @@ final readonly class Finding
         public array $substances,
         /** What it rests on, by its id on the page that says why. */
         public string $ground,
+        /** Whoever hears one sentence of the whole must hear this one, though it is no more than a notice. */
+        public bool $leads = false,
     ) {}
 
     /**
@@ -66,6 +68,24 @@ final readonly class Finding
             $this->sure,
             $this->substances,
             $ground,
+            $this->leads,
+        );
+    }
+
+    /** The same finding, as the one that the mix is to be known by. */
+    public function leading(): self
+    {
+        return new self(
+            $this->rule,
+            $this->severity,
+            $this->what,
+            $this->because,
+            $this->instead,
+            $this->basis,
+            $this->sure,
+            $this->substances,
+            $this->ground,
+            true,
         );
     }
 

@@ -25,6 +25,10 @@ final readonly class Headline
             return new self($worst, $findings[0]->what, $findings[0]->instead);
         }
         $notices = count(array_filter($findings, static fn (Finding $f): bool => $f->severity === Severity::Notice));
+        $leading = $judged->leading();
+        if ($leading !== null) {
+            return new self($worst, $leading->what, $leading->instead);
+        }
         $params = ['plant' => $judged->situation->plantName(), 'notices' => $notices];
         if (! $judged->mix->recipe->use->wetsLeaves()) {
             return new self($worst, Message::of('headline.unjudged', $params), null);

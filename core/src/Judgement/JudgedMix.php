@@ -61,6 +61,18 @@ final readonly class JudgedMix
         );
     }
 
+    /** What it is to be known by though it is no more than a notice; null where there is no such thing. */
+    public function leading(): ?Finding
+    {
+        foreach ($this->findings as $finding) {
+            if ($finding->leads) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
     public function worst(): Severity
     {
         $worst = Severity::Fine;

@@ -120,3 +120,27 @@ it('is written down with all that a program asks for', function (): void {
     expect(array_keys($finding))->toContain('rule', 'severity', 'what', 'because', 'instead', 'basis', 'sure')->and($finding['rule'])->toBe('tolerance')->and($finding['severity'])->toBe('stop')
         ->and($finding['basis'])->toBe('established guidance')->and($finding['sure'])->toBe('medium');
 });
+
+it('leads with a mix that is too weak as a whole, and not where something in it works', function (array $lines, ?string $says, string $use = 'foliar', ?float $water = null): void {
+    $mix = Cases::judged(Cases::body('1 L', $lines, 'final', $use), $use === 'foliar' ? 'cabbage' : null, new Circumstances(water: $water === null ? Water::pure() : Water::measured($water, 0.0)));
+    $headline = Headline::of($mix);
+    $said = Cases::english()->sentence($headline->what);
+    $says === null ? expect($said)->not->toMatch('/too weak|too little|scent/')->and($headline->instead)->toBeNull()
+        : expect($said)->toContain($says)->and($headline->instead)->not->toBeNull();
+})->with([
+    // Soap works from 0.5 %.
+    'soap at a third of what works' => [[['liquid-castile-soap', '0.16 % w/v', '33 %']], 'is too weak to do much'],
+    'soap at a tenth of it' => [[['liquid-castile-soap', '0.05 % w/v', '33 %']], 'water with a scent'],
+    'soap that works' => [[['liquid-castile-soap', '0.8 % w/v', '33 %']], null],
+    // On the weak side is no reason to lead with it.
+    'soap a little under' => [[['liquid-castile-soap', '0.45 % w/v', '33 %']], null],
+    // What the soap lacks the bicarbonate does.
+    'weak soap beside bicarbonate that works' => [[['liquid-castile-soap', '0.16 % w/v', '33 %'], ['baking-soda', '0.6 % w/v']], null],
+    'both too weak' => [[['liquid-castile-soap', '0.3 % w/v', '33 %'], ['baking-soda', '0.12 % w/v']], 'is too weak to do much'],
+    // Of garlic it is not known from where it works.
+    'weak soap beside garlic' => [[['liquid-castile-soap', '0.16 % w/v', '33 %'], ['garlic', '20 g']], null],
+    // Its soap is enough as it is poured, and too little in hard water.
+    'soap that hard water takes' => [[['liquid-castile-soap', '0.5 % w/v', '33 %']], 'too little', 'foliar', 200.0],
+    // Worse is said first: salt stays where it is sprayed.
+    'salt on the path' => [[['table-salt', '1 % w/v']], 'Salt stays', 'weed'],
+]);

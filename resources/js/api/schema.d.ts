@@ -4075,6 +4075,8 @@ export interface components {
             source: string;
             /** @description How sure that is. */
             basis: string;
+            /** @description Of what is too weak to do anything, why; empty where all does. */
+            useless: string[];
         };
         Today: {
             /** Format: date */

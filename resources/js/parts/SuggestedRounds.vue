@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { t } from '@/i18n'
+import SeverityMark from './SeverityMark.vue'
 import { useTimes } from '@/composables/useTimes'
 import type { Schemas } from '@/api/client'
 import { NButton } from 'naive-ui'
@@ -15,6 +16,7 @@ const times = useTimes()
     <p>
       {{ suggestion.because }} <span class="soft small">{{ suggestion.basis }}</span>
     </p>
+    <p v-for="one in suggestion.useless" :key="one" class="useless"><severity-mark severity="notice" /> {{ one }}</p>
     <ol>
       <li v-for="round in suggestion.rounds" :key="round.from">
         <strong>{{ times.instant(round.from) }}</strong><template v-if="alternates">, {{ round.recipe }}</template>{{ ' ' }}
@@ -36,5 +38,6 @@ const times = useTimes()
   display: grid; gap: var(--space-4); justify-items: start; background: var(--leaf-wash); border-radius: var(--radius-l); padding:
   var(--space-6) var(--space-7);
 }
+.useless { display: grid; grid-template-columns: auto 1fr; gap: var(--space-4); font-weight: 600; }
 ol { margin: 0; padding-left: var(--space-8); display: grid; gap: var(--space-2); }
 </style>

@@ -65,22 +65,44 @@ final readonly class EffectRule implements Rule
     {
         $findings = [];
         $isNothing = true;
-        foreach ($situation->mix->strengths as $strength) {
-            $effect = $this->of($situation, $strength);
+        $effects = array_map(fn (FinalStrength $strength): Effect => $this->of($situation, $strength), $situation->mix->strengths);
+        $isTooWeak = self::isTooWeakInAll($effects);
+        foreach ($effects as $effect) {
+            $strength = $effect->strength;
             $isNothing = $isNothing && $effect->isNextToNothing();
             // What another ingredient takes is said with the pair; what the water takes is said here.
             if ($effect->key() !== null && ($effect->standing !== EffectStanding::Spent || $this->waterTakes($situation, $effect))) {
-                $findings[] = Finding::of('effect', Severity::Notice, $effect->key(), $effect->params(), $effect->basis, $effect->sure, [
+                $finding = Finding::of('effect', Severity::Notice, $effect->key(), $effect->params(), $effect->basis, $effect->sure, [
                     $strength->substance->id,
                 ])->from("tolerance.{$strength->substance->id}");
+                $findings[] = $isTooWeak && $effect->standing->isTooWeak() ? $finding->leading() : $finding;
             }
         }
         if ($isNothing && $findings !== []) {
-            yield Finding::of('effect', Severity::Notice, 'effect.nothing', [], 'established guidance', 'medium')->from('effect');
+            yield Finding::of('effect', Severity::Notice, 'effect.nothing', [], 'established guidance', 'medium')->from('effect')->leading();
 
             return;
         }
         yield from $findings;
+    }
+
+    /**
+     * Whether nothing in it does its work: what only helps does none by itself, and of what is not known something may be expected.
+     *
+     * @param  array<array-key, Effect>  $effects
+     */
+    private static function isTooWeakInAll(array $effects): bool
+    {
+        $isAny = false;
+        foreach ($effects as $effect) {
+            if ($effect->standing->isTooWeak()) {
+                $isAny = true;
+            } elseif (! in_array($effect->standing, [EffectStanding::Helps, EffectStanding::HoldsTooLittle], true)) {
+                return false;
+            }
+        }
+
+        return $isAny;
     }
 
     private function waterTakes(Situation $situation, Effect $effect): bool

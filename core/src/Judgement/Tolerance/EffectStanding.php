@@ -22,4 +22,10 @@ enum EffectStanding: string
     case MoreThanNeeded = 'more-than-needed';
     /** From where it works is not known. */
     case Unknown = 'unknown';
+
+    /** Whether it does not do its work, as far as can be told. */
+    public function isTooWeak(): bool
+    {
+        return $this === self::TooWeak || $this === self::Spent;
+    }
 }
