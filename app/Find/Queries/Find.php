@@ -53,6 +53,7 @@ final readonly class Find
         private RuleGrounds $grounds,
         private Catalogue $catalogue,
         private FindErrand $errands,
+        private FindTrouble $wrong,
     ) {}
 
     /** @return list<FoundResource> the likeliest first */
@@ -67,11 +68,16 @@ final readonly class Find
             ...$this->rules($match),
         ];
         if ($errand === null && $found === []) {
+            $errand = ($this->wrong)($garden, $typed);
             $within = NameMatch::within($typed);
             $found = $within->isEmpty() ? [] : ($this->named($garden, $within) ?: $this->views($within));
         }
 
-        return [...$errand === null ? [] : [$errand], ...array_column($found, 1)];
+        $all = array_column($found, 1);
+
+        return $errand === null
+            ? $all
+            : [$errand, ...array_values(array_filter($all, static fn (FoundResource $one): bool => $one->with != $errand->with || $one->kind !== $errand->kind))];
     }
 
     /** @return list<array{int, FoundResource}> */

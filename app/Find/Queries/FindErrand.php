@@ -11,7 +11,6 @@ use App\Models\Garden;
 use App\Models\TroubleStatus;
 use App\Settings\AtHome;
 use Nebbia\Core\Pest\Starters;
-use Nebbia\Core\Plant\PlantFinder;
 use Nebbia\Core\Reading\Errand\Errand;
 use Nebbia\Core\Reading\Errand\ErrandReader;
 use Nebbia\Core\Target\Targets;
@@ -22,15 +21,11 @@ final readonly class FindErrand
     /** By the garden's clocks: rain of yesterday is noted from noon on. */
     private const NOON = 12;
 
-    /** Things that plants stand in or near, and are not meant by. */
-    private const THINGS = '/\b(?:pots?|trays?|tools?|pruners?|secateurs|shears|scissors|knife|knives|'.
-        'paths?|drive|patio|paving|gravel|ledge|sill|windows?|shel(?:f|ves)|bench|greenhouse|canes|stakes|saucers?)\b/';
-
     public function __construct(
         private ErrandReader $reader,
         private Starters $starters,
         private Targets $targets,
-        private PlantFinder $plants,
+        private FindPlantings $plantings,
         private AtHome $home,
     ) {}
 
@@ -59,7 +54,7 @@ final readonly class FindErrand
                 'day' => $errand->days > 0 ? 'yesterday' : 'today',
             ]);
 
-        return $this->action(
+        return self::action(
             $title,
             $errand->mm === null ? 'today' : '',
             $errand->mm === null ? ['rain' => '1'] : [],
@@ -69,10 +64,10 @@ final readonly class FindErrand
 
     private function sprayed(Garden $garden, Errand $errand): FoundResource
     {
-        $plantings = $errand->on === null ? [] : $this->plantings($garden, $errand->on) + $this->troubledBy($garden, $errand->on);
+        $plantings = $errand->on === null ? [] : $this->plantings->meant($garden, $errand->on) + $this->troubledBy($garden, $errand->on);
         $recipe = $errand->what === null ? null : $this->recipe($garden, $errand->what);
 
-        return $this->action(
+        return self::action(
             Say::it('find.sprayed', [
                 'what' => $recipe[1] ?? $errand->what ?? 'none',
                 'on' => $plantings !== [] ? implode(', ', $plantings) : ($errand->on ?? 'none'),
@@ -90,26 +85,26 @@ final readonly class FindErrand
 
     private function look(Garden $garden, Errand $errand): FoundResource
     {
-        $plantings = $this->plantings($garden, (string) $errand->on);
+        $plantings = $this->plantings->meant($garden, (string) $errand->on);
         $id = array_key_first($plantings);
         if ($id === null) {
-            return $this->action(Say::it('find.scout', ['on' => (string) $errand->on]), 'scout', []);
+            return self::action(Say::it('find.scout', ['on' => (string) $errand->on]), 'scout', []);
         }
         $trouble = $garden->troubles()->where('status', TroubleStatus::Open)->where('planting_id', $id)->value('id');
         $title = Say::it('find.look', ['on' => $plantings[$id]]);
 
         return is_string($trouble)
-            ? $this->action($title, 'trouble', ['trouble' => $trouble])
-            : $this->action($title, 'scout', ['planting' => (string) $id]);
+            ? self::action($title, 'trouble', ['trouble' => $trouble])
+            : self::action($title, 'scout', ['planting' => (string) $id]);
     }
 
     private function chore(Garden $garden, Errand $errand): FoundResource
     {
-        $plantings = $this->plantings($garden, (string) $errand->on);
+        $plantings = $this->plantings->meant($garden, (string) $errand->on);
         $what = $errand->what ?? Say::it("chore.$errand->job");
         $on = $plantings === [] ? (string) $errand->on : implode(', ', $plantings);
 
-        return $this->action(
+        return self::action(
             Say::it('find.chore', ['what' => $what, 'on' => $on, 'often' => (string) $errand->often]),
             '',
             [],
@@ -124,31 +119,9 @@ final readonly class FindErrand
     }
 
     /** @param  array<string, string>  $with */
-    private function action(string $title, string $view, array $with, ?ActResource $act = null): FoundResource
+    public static function action(string $title, string $view, array $with, ?ActResource $act = null): FoundResource
     {
         return new FoundResource('action', Say::it('find.kind.action'), $title, null, $view, $with === [] ? (object) [] : $with, $act);
-    }
-
-    /** @return array<string, string> id => name of those that are meant by "the roses and the beans" */
-    private function plantings(Garden $garden, string $on): array
-    {
-        $rows = $garden->standing()->toBase()->get(['id', 'name', 'variety', 'plant', 'kind_name']);
-        $found = [];
-        foreach (preg_split('/\s*(?:,|&|\band\b|\be\b)\s*/u', $on, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
-            $called = (string) preg_replace('/^(?:the|my|our|le|i|gli|as|os) /u', '', $part);
-            $match = NameMatch::of($called);
-            // Silver beet is chard, whatever stands on its label.
-            $kind = $this->plants->find($called);
-            $kinds = $kind->isWhole ? $kind->ids : [];
-            foreach ($match->isEmpty() || preg_match(self::THINGS, $part) === 1 ? [] : $rows as $row) {
-                $isKind = $row->kind_name === null && in_array($row->plant, $kinds, true);
-                if ($isKind || $match->rank("$row->name $row->variety $row->plant $row->kind_name", whole: true) !== null) {
-                    $found[(string) $row->id] = (string) $row->name;
-                }
-            }
-        }
-
-        return $found;
     }
 
     /** @return array<string, string> id => name of those that have what was named: "sprayed the aphids" */
