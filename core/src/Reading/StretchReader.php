@@ -22,6 +22,7 @@ use Nebbia\Core\Reading\Draft\Volume;
 use Nebbia\Core\Reading\Often\PaceReader;
 use Nebbia\Core\Reading\Words\Compounds;
 use Nebbia\Core\Reading\Words\Lexicon;
+use Nebbia\Core\Reading\Words\PlantParts;
 use Nebbia\Core\Reading\Words\PlantSpotter;
 use Nebbia\Core\Reading\Words\Scanner;
 use Nebbia\Core\Reading\Words\Token;
@@ -39,6 +40,7 @@ final readonly class StretchReader
         private Lexicon $lexicon,
         private PlantSpotter $plants,
         private Plants $known,
+        private PlantParts $parts,
         private Compounds $compounds,
         private AmountParser $amounts,
         private Ingredients $ingredients,
@@ -55,7 +57,9 @@ final readonly class StretchReader
     {
         $text = self::unwrapped($text);
 
-        return $this->compounds->join($this->plants->spot($text, (new Scanner($this->lexicon, $this->paces))->scan($text)));
+        $tokens = (new Scanner($this->lexicon, $this->paces))->scan($text);
+
+        return $this->compounds->join($this->parts->apart($this->plants->spot($text, $tokens)));
     }
 
     /** Long lines that were broken by a page go on in the next; short ones are a list. All places stay what they are. */
