@@ -75,9 +75,12 @@ final readonly class Find
 
         $all = array_column($found, 1);
 
-        return $errand === null
-            ? $all
-            : [$errand, ...array_values(array_filter($all, static fn (FoundResource $one): bool => $one->with != $errand->with || $one->kind !== $errand->kind))];
+        if ($errand === null) {
+            return $all;
+        }
+        $isElse = static fn (FoundResource $one): bool => $one->with != $errand->with || $one->kind !== $errand->kind;
+
+        return [$errand, ...array_values(array_filter($all, $isElse))];
     }
 
     /** @return list<array{int, FoundResource}> */

@@ -54,7 +54,8 @@ final readonly class FindPlantings
             $kind = $names === [] ? null : $this->plants->find($phrase);
             $kinds = [...$kinds, ...$kind?->isWhole === true ? $kind->ids : []];
             // "Beans" is a word for plants; "white" is not.
-            $matches[] = [NameMatch::of($phrase), count($names) > 1 || $kind?->isWhole === true, $names !== [], substr_count($phrase, ' ') + 1];
+            $isLong = count($names) > 1 || $kind?->isWhole === true;
+            $matches[] = [NameMatch::of($phrase), $isLong, $names !== [], substr_count($phrase, ' ') + 1];
         }
         $found = [];
         foreach ($garden->standing()->toBase()->get(['id', 'name', 'variety', 'plant', 'kind_name']) as $row) {

@@ -24,7 +24,8 @@ final readonly class FindTrouble
             return null;
         }
         $plantings = $this->plantings->within($garden, $typed);
-        $open = $garden->troubles()->toBase()->reorder()->where('troubles.status', TroubleStatus::Open->value)->whereIn('troubles.target', $targets);
+        $open = $garden->troubles()->toBase()->reorder()
+            ->where('troubles.status', TroubleStatus::Open->value)->whereIn('troubles.target', $targets);
         $trouble = ($plantings === [] ? $open : $open->whereIn('troubles.planting_id', array_keys($plantings)))
             ->join('plantings', 'plantings.id', '=', 'troubles.planting_id')->first(['troubles.id', 'troubles.target', 'plantings.name']);
         if ($trouble !== null) {

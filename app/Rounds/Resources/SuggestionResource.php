@@ -21,6 +21,6 @@ final readonly class SuggestionResource
         #[OA\Property(items: new OA\Items(ref: SuggestedRoundResource::class))] public array $rounds,
         #[OA\Property] public string $source,
         #[OA\Property(description: 'How sure that is.')] public string $basis,
-        #[OA\Property(description: 'Of what is too weak to do anything, why; empty where all does.', items: new OA\Items(type: 'string'))] public array $useless,
+        #[OA\Property(description: 'Why what is too weak does nothing.', items: new OA\Items(type: 'string'))] public array $useless,
     ) {}
 }

@@ -4075,7 +4075,7 @@ export interface components {
             source: string;
             /** @description How sure that is. */
             basis: string;
-            /** @description Of what is too weak to do anything, why; empty where all does. */
+            /** @description Why what is too weak does nothing. */
             useless: string[];
         };
         Today: {

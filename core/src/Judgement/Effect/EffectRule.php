@@ -79,7 +79,9 @@ final readonly class EffectRule implements Rule
             }
         }
         if ($isNothing && $findings !== []) {
-            yield Finding::of('effect', Severity::Notice, 'effect.nothing', [], 'established guidance', 'medium')->from('effect')->leading();
+            $nothing = Finding::of('effect', Severity::Notice, 'effect.nothing', [], 'established guidance', 'medium');
+
+            yield $nothing->from('effect')->leading();
 
             return;
         }

@@ -8,6 +8,7 @@ use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\NumberParser;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Reading\Words\PlantParts;
 use Nebbia\Core\Reading\Words\Sentence;
 use Nebbia\Core\Reading\Words\Token;
 use Nebbia\Core\Reading\Words\TokenKind;
@@ -242,7 +243,12 @@ final class Assembler
         }
         $isElse = preg_match(self::NOT_IN, $this->at->at($n - 1)->text ?? '') === 1;
         if ($last > $n && $this->at->is($last, TokenKind::Word) && ! $isElse) {
-            $this->draft->counted[] = [$token, $this->at->joined($n + 1, $last), $this->sentence];
+            $isListed = $n === 0 || $this->at->is($n - 1, TokenKind::And, TokenKind::Comma);
+            for ($part = $n + 1; $part < $last && $this->at->at($part)?->value !== PlantParts::COUNTED;) {
+                $part++;
+            }
+            $isPart = $isListed && $this->at->at($part)?->value === PlantParts::COUNTED;
+            $this->draft->counted[] = [$token, $this->at->joined($n + 1, $isPart ? $part : $last), $this->sentence, $isPart];
         }
     }
 

@@ -56,7 +56,7 @@ final class Draft
     /** @var list<array{Token, Token}> an amount, and the words that name something unknown */
     public array $unknown = [];
 
-    /** @var list<array{Token, Token, int}> so many of something unknown: the number, the words that name it, the sentence */
+    /** @var list<array{Token, Token, int, bool}> so many of something unknown: number, its name, sentence, whether a part of a plant */
     public array $counted = [];
 
     /** What it is for where nobody says: most of what is mixed is sprayed on leaves, and bleach is for pots and tools. */
@@ -100,13 +100,14 @@ final class Draft
         return $this->entryFor($name, $sentence);
     }
 
-    /** Where nothing else goes in, what is counted and not known here does: "2 aloe leaves in 1 L of water". */
+    /** What is counted and not known goes in where nothing else does, or is a part of a plant: "an onion and 2 aloe leaves". */
     public function settleCounted(): void
     {
-        if ($this->entries !== [] || $this->volumes === []) {
-            return;
-        }
-        foreach ($this->counted as [$number, $name, $sentence]) {
+        $isAll = $this->entries === [];
+        foreach ($this->volumes === [] ? [] : $this->counted as [$number, $name, $sentence, $isPart]) {
+            if (! $isAll && ! $isPart) {
+                continue;
+            }
             $this->unknown[] = [$number, $name];
             $this->entry(null, $name, $sentence);
         }

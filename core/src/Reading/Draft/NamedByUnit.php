@@ -28,6 +28,8 @@ final readonly class NamedByUnit
         'onion' => ['onion'],
         'bar-soap' => ['bar'],
         'banana-peel' => ['peel'],
+        'citrus-peel' => ['peel'],
+        'onion-skins' => ['peel'],
     ];
 
     /** @return string|null ingredient id; null where the unit counts anything */
