@@ -58,6 +58,18 @@ it('gives days that rise, begin no sooner than the first and end no later than t
     }
 });
 
+it('has its seasons where the garden is', function (string $until, string $first, string $north, string $south): void {
+    $read = static fn (bool $isSouth): ?string => Cases::get(OftenReader::class)->read('weekly', $until, $first, $isSouth)->last;
+    expect($read(false))->toBe($north)->and($read(true))->toBe($south);
+})->with([
+    'summer is December to February there' => ['all summer', '2026-05-14', '2026-08-31', '2027-02-28'],
+    'in the midst of it' => ['until the end of summer', '2027-01-10', '2027-08-31', '2027-02-28'],
+    'of a leap year' => ['all summer', '2027-12-01', '2028-08-31', '2028-02-29'],
+    'until one begins' => ['until autumn', '2026-05-14', '2026-08-31', '2027-02-28'],
+    'winter' => ['until winter', '2026-05-14', '2026-11-30', '2026-05-31'],
+    'all of it' => ['all winter', '2026-05-14', '2027-02-28', '2026-08-31'],
+]);
+
 it('goes by calendar months, and by the last day where a month is short', function (): void {
     expect(Cases::get(OftenReader::class)->read('monthly', '3', '2026-01-31')->days('2026-01-31', 3))
         ->toBe(['2026-01-31', '2026-02-28', '2026-03-31']);
