@@ -107,6 +107,12 @@ final class Garden extends HouseholdModel
         return preg_match('/^[A-Z]{2}$/', $code) === 1 ? $code : null;
     }
 
+    /** Of the equator; not where nobody has written down where it lies. */
+    public function isSouth(): bool
+    {
+        return ($this->latitude ?? 0.0) < 0.0;
+    }
+
     /** Null where nobody has written down where it lies. */
     public function place(): ?Place
     {

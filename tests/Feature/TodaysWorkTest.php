@@ -279,3 +279,19 @@ it('has one job for several plants: one line today, done and taken back together
     expect(count($line()[0]['also']))->toBe(count($roses) - 2);
     $this->postJson(at($garden, "changes/{$added['change']['id']}/undo"));
 });
+
+it('goes by days of the month, and by the summer of where the garden is', function (): void {
+    $garden = demo();
+    $ask = fn (array $body): array => $this->postJson(at($garden, 'often'), $body + ['starts_on' => '2026-05-14'])->assertOk()->json();
+    // June 2026 begins on a Monday; northern summer is over with August.
+    expect($ask(['often' => 'first Monday of the month', 'until' => 'all summer'])['days'])->toBe(['2026-06-01', '2026-07-06', '2026-08-03']);
+    $chore = $this->postJson(at($garden, 'chores'), ['kind' => 'feed', 'what' => 'Comfrey', 'often' => 'on the first Monday of each month', 'planting_ids' => [plantingOf($garden, 'rose')->id]])->assertCreated()->json();
+    $row = $garden->chores()->where('what', 'Comfrey')->firstOrFail();
+    expect($row->next_on?->toDateString())->toBe('2026-06-01');
+    $this->travelTo(CarbonImmutable::parse('2026-06-02 09:00:00', 'UTC'));
+    $this->postJson(at($garden, "chores/$row->id/done"), ['version' => 1])->assertOk();
+    expect($row->refresh()->next_on?->toDateString())->toBe('2026-07-06');
+    $garden->update(['latitude' => -32.0]);
+    $this->travelBack();
+    expect($ask(['often' => 'quarterly', 'until' => 'all summer'])['days'])->toBe(['2026-05-14', '2026-08-14', '2026-11-14', '2027-02-14']);
+});

@@ -84,7 +84,7 @@ final class ChoreRequest extends TypedRequest
             throw ValidationException::withMessages(['what' => Say::it('refused.say-which-job')]);
         }
         $starts = $this->text('starts_on') ?? $garden->localNow()->toDateString();
-        $read = $often->read($this->string('often')->toString(), $this->text('until') ?? '', $starts);
+        $read = $often->read($this->string('often')->toString(), $this->text('until') ?? '', $starts, $garden->isSouth());
         $next = $read->days($starts, 1)[0] ?? null;
         // The last day stands as a day: in words it would be another one next year, and so many times are counted from the first.
         $last = $read->times === null ? $read->last : ($read->days($starts, $read->times)[$read->times - 1] ?? null);

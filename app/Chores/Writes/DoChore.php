@@ -19,7 +19,7 @@ final readonly class DoChore
     {
         $today = $garden->localNow()->startOfDay();
         $starts = $chore->starts_on->toDateString();
-        $often = $this->often->read($chore->often, $chore->until ?? '', $starts);
+        $often = $this->often->read($chore->often, $chore->until ?? '', $starts, $garden->isSouth());
         $chore->update([
             'done_on' => $isLeft ? $chore->done_on : $today->toDateString(),
             'next_on' => $this->next($often, $chore, $today),

@@ -29,10 +29,10 @@ final readonly class ReadOften
     /** @throws BadInput naming often or until */
     public function __invoke(Garden $garden, string $often, string $until, string $starts, ?int $usual): OftenResource
     {
-        $read = $this->reader->read($often, $until, $starts);
+        $read = $this->reader->read($often, $until, $starts, $garden->isSouth());
         $frost = $read->until === Often::FROST ? $this->usualFrost($garden, $starts) : null;
         if ($frost !== null) {
-            $read = new Often($read->everyDays, $read->weekdays, $read->months, null, $frost, $read->until);
+            $read = new Often($read->everyDays, $read->weekdays, $read->months, null, $frost, $read->until, $read->monthDays);
         }
         $days = $read->days($starts, $usual ?? self::USUAL);
         $on = static fn (string $day): string => CarbonImmutable::parse($day)->format('j F');

@@ -64,7 +64,7 @@ class ScoutRequest extends TypedRequest
         return DiagnosisCircumstances::of(
             $planting === null ? null : $planting->met(),
             $planting?->indoors,
-            Season::of($month, ($garden->latitude ?? 0.0) < 0.0),
+            Season::of($month, $garden->isSouth()),
             array_map(RecentWeather::from(...), $this->ids('weather')),
         );
     }

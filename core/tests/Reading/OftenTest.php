@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Nebbia\Core\Reading\Often\NamedDays;
 use Nebbia\Core\Reading\Often\OftenReader;
 use Nebbia\Core\Tests\Cases;
 use Symfony\Component\Yaml\Yaml;
@@ -86,3 +87,8 @@ it('goes on for years where no end is said', function (string $often, string $fi
     'no further than it was said' => ['every 10 days, 3 times', '2026-05-14', '2026-06-03', null],
     'nor later than its last day' => ['weekly until 11 June', '2026-05-14', '2026-06-11', null],
 ]);
+
+it('knows when Easter is', function (string $day): void {
+    // The earliest and the latest there are, and others of the published tables.
+    expect(NamedDays::easter((int) substr($day, 0, 4)))->toBe($day);
+})->with(['1818-03-22', '1943-04-25', '2000-04-23', '2024-03-31', '2025-04-20', '2026-04-05', '2027-03-28', '2038-04-25', '2285-03-22']);

@@ -26,6 +26,7 @@ final readonly class Often
      * @param  int|null  $times  1 to 100; null where the end is another
      * @param  string|null  $last  the last day on which it may be, as 2026-06-14
      * @param  string|null  $until  gone, frost or null
+     * @param  list<MonthDay>  $monthDays  on which days of each month; empty where it goes otherwise
      */
     public function __construct(
         public float $everyDays,
@@ -34,6 +35,7 @@ final readonly class Often
         public ?int $times,
         public ?string $last,
         public ?string $until,
+        public array $monthDays = [],
     ) {}
 
     /** Neither a number, nor a day, nor a sign says when it ends. */
@@ -45,7 +47,7 @@ final readonly class Often
     /** It is not every so many days: its days have to be named one by one. */
     public function isByCalendar(): bool
     {
-        return $this->weekdays !== [] || $this->months !== null;
+        return $this->weekdays !== [] || $this->months !== null || $this->monthDays !== [];
     }
 
     /**
@@ -101,9 +103,13 @@ final readonly class Often
     /** @return DateTimeImmutable|null null where nothing falls on the nth day that is looked at */
     private function nth(DateTimeImmutable $start, int $n): ?DateTimeImmutable
     {
-        if ($this->weekdays !== []) {
+        if ($this->monthDays !== []) {
             $day = $start->add(new DateInterval("P{$n}D"));
 
+            return array_filter($this->monthDays, static fn (MonthDay $one): bool => $one->isOn($day)) === [] ? null : $day;
+        }
+        if ($this->weekdays !== []) {
+            $day = $start->add(new DateInterval("P{$n}D"));
             $isSaid = in_array((int) $day->format('N'), $this->weekdays, true);
 
             return $isSaid && $this->weekOf($start, $n) % $this->weeks() === 0 ? $day : null;

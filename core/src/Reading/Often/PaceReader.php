@@ -72,6 +72,9 @@ final class PaceReader
         foreach ($this->words->wordsByMeaning('repeats') as $days => $said) {
             $this->phrases += array_fill_keys($said, new Pace((float) $days));
         }
+        foreach ($this->often->wordsByMeaning('every_months') as $months => $said) {
+            $this->phrases += array_fill_keys($said, new Pace(30.0 * (int) $months, [], (int) $months));
+        }
         $this->phrases = array_fill_keys($this->often->strings('monthly'), new Pace(30.0, [], 1))
             + array_fill_keys($this->often->strings('daily'), new Pace(1.0)) + $this->phrases;
         foreach ($this->often->wordsByMeaning('weekdays') as $number => $names) {
@@ -130,8 +133,24 @@ final class PaceReader
         $weekdays = $this->weekdays($text);
 
         return $weekdays === []
-            ? $this->phrases[$text] ?? $this->inEach($text) ?? $this->apart($text) ?? $this->inTurn($text)
+            ? $this->phrases[$text] ?? $this->inEach($text) ?? $this->apart($text) ?? $this->inTurn($text) ?? $this->onWeekdays($text)
             : new Pace(7.0 / count($weekdays), $weekdays);
+    }
+
+    /** "Fortnightly on Sundays", "twice a week, on Mondays and Fridays": of whole weeks. */
+    private function onWeekdays(string $text): ?Pace
+    {
+        if (preg_match('/^(.+?),?\s+(?:on|di|aos|às|nas?|nos?)\s+(.+)$/u', $text, $m) !== 1) {
+            return null;
+        }
+        $days = $this->weekdays($m[2]);
+        $pace = $days === [] ? null : $this->phrases[$m[1]] ?? $this->inEach($m[1]) ?? $this->counted($m[1], false);
+        if ($pace === null || $pace->weekdays !== [] || $pace->months !== null || $pace->isRange) {
+            return null;
+        }
+        $cycle = fmod($pace->days, 7.0) === 0.0 ? $pace->days : round($pace->days * count($days), 2);
+
+        return fmod($cycle, 7.0) === 0.0 ? new Pace($cycle / count($days), $days) : null;
     }
 
     /** "About every ten days", "weekly or so", "once every 10 days": what changes nothing is taken off. */
@@ -298,6 +317,11 @@ final class PaceReader
         foreach (preg_split('/\s*(?:,|&|\+|\/|\band\b|\be\b)\s*/u', $text, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
             $part = trim((string) preg_replace('/^(?:on|every|each|ogni|and) /u', '', trim($part)));
             $part = trim((string) preg_replace('/ (?:morning|evening|night|afternoon)s?$/u', '', $part));
+            if (in_array($part, $this->often->strings('working_days'), true)) {
+                $found += array_combine(range(1, 5), range(1, 5));
+
+                continue;
+            }
             if (! isset($this->weekdays[$part])) {
                 return [];
             }

@@ -14,20 +14,20 @@ use Nebbia\Core\Mixing\Recipe\Repeat;
 /** Reads an end: a number of rounds, a day, how long, the first frost, or when it is gone. */
 final readonly class UntilReader
 {
-    private const SPELL = ['day' => 1, 'giorn' => 1, 'dia' => 1, 'week' => 7, 'settiman' => 7, 'semana' => 7];
-
-    public function __construct(private Table $often, private Table $reading) {}
+    public function __construct(private Table $often, private Table $reading, private NamedDays $days) {}
 
     /**
      * @param  string  $text  plain, in small letters
      * @param  string  $today  the first day on which it may be, as 2026-05-14
+     * @param  bool  $isSouth  of the equator
      * @return array{int|null, string|null, string|null}|null times, last day, gone or frost; null where it cannot be read
      *
      * @throws OftenException where that day has gone by
      */
-    public function read(string $text, string $today): ?array
+    public function read(string $text, string $today, bool $isSouth = false): ?array
     {
         $words = $this->often->whole();
+        $whole = trim($text, ' .,');
         $text = trim((string) preg_replace('/^'.self::either($words->strings('until')).'\b\s*/u', '', $text), ' .,');
         $said = [...$this->reading->whole()->strings('times'), ...$words->strings('times_one'), ...$words->strings('rounds')];
         $rounds = self::either([...$said, 'x', 'looks']);
@@ -47,7 +47,7 @@ final readonly class UntilReader
         if (preg_match('/(?:^|\s)'.self::either($words->strings('gone')).'(?:\s|$)/u', $text) === 1) {
             return [null, null, Often::GONE];
         }
-        $last = $this->spell($text, $today) ?? $this->day($text, $today);
+        $last = $this->spell($text, $today) ?? $this->day($text, $today) ?? $this->days->read($whole, $text, $today, $isSouth);
         if ($last !== null && $last < $today) {
             throw OftenException::over();
         }
@@ -58,9 +58,11 @@ final readonly class UntilReader
     /** "For a month", "for 3 days": so long, the first day counted. */
     private function spell(string $text, string $today): ?string
     {
-        $stems = array_map(static fn (string $one): string => $one.'\pL*', array_keys(self::SPELL));
-        $units = implode('|', [...$stems, 'month\pL*', 'mes\pL*', 'mês']);
-        if (preg_match("/^(?:(?:for|per|por|durante)\s+)(?:the next\s+)?(.+?)\s+($units)$/u", $text, $m) !== 1) {
+        $said = $this->reading->whole();
+        $days = array_fill_keys($said->strings('days'), 1) + array_fill_keys($said->strings('weeks'), 7)
+            + array_fill_keys($this->often->whole()->strings('fortnights'), 14);
+        $units = self::either([...array_keys($days), ...$said->strings('months')]);
+        if (preg_match("/^(?:(?:for|per|por|durante)\s+)?(?:the next\s+)?(.+?)\s+($units)$/u", $text, $m) !== 1) {
             return null;
         }
         $number = self::number($m[1]);
@@ -68,10 +70,8 @@ final readonly class UntilReader
         if ($number === null || $number < 1.0 || $number > 366.0 || $start === false) {
             return null;
         }
-        foreach (self::SPELL as $stem => $days) {
-            if (str_starts_with($m[2], $stem)) {
-                return $start->modify('+'.((int) round($number * $days) - 1).' days')->format('Y-m-d');
-            }
+        if (isset($days[$m[2]])) {
+            return $start->modify('+'.((int) round($number * $days[$m[2]]) - 1).' days')->format('Y-m-d');
         }
 
         return Often::monthsOn($start, (int) round($number))->format('Y-m-d');
@@ -82,6 +82,9 @@ final readonly class UntilReader
     {
         if (preg_match('/^(\d{4})-(\d{1,2})-(\d{1,2})$/', $text, $m) === 1) {
             return self::written((int) $m[1], (int) $m[2], (int) $m[3]);
+        }
+        if (preg_match('/^'.self::either($this->often->whole()->strings('mid')).'[\s-]*(\S+)$/u', $text, $m) === 1) {
+            return $this->day("15 $m[1]", $today);
         }
         if (preg_match('/^(\d{1,2})\.\s*(\d{1,2})\.?\s*(\d{4})?$/', $text, $m) === 1) {
             return self::next((int) $m[2], (int) $m[1], $today, (int) ($m[3] ?? 0));
