@@ -34,6 +34,11 @@ it('leads from what is wrong to where it is looked at, on the plant that is name
     'a question' => ['what can I use against earwigs', 'earwig', null],
 ]);
 
+it('lists beside what is wrong only what most of its words name', function (): void {
+    $titles = fn (string $typed): array => array_column(test()->getJson(at(demo(), 'find?'.http_build_query(['typed' => $typed])))->json(), 'title');
+    expect($titles('white powder on the courgettes'))->toBe(['Look what is wrong: Zucchini hill'])->and($titles('slugs ate my lettuces'))->toContain('Head lettuces');
+});
+
 it('leads from what is wrong to scouting in a garden without a plant', function (): void {
     $garden = test()->postJson('/api/gardens', ['start' => 'empty', 'name' => 'Balcony', 'units' => 'us', 'language' => 'en', 'time_zone' => 'Australia/Perth', 'latitude' => -32.0, 'longitude' => null, 'hardness_mg_l' => 150, 'alkalinity_mg_l' => 120, 'theme' => 'auto'])->assertCreated()->json('id');
     $first = test()->getJson("/api/gardens/$garden/find?".http_build_query(['typed' => 'slugs ate my lettuces']))->assertOk()->json('0');

@@ -70,7 +70,9 @@ final readonly class Find
         if ($errand === null && $found === []) {
             $errand = ($this->wrong)($garden, $typed);
             $within = NameMatch::within($typed);
-            $found = $within->isEmpty() ? [] : ($this->named($garden, $within) ?: $this->views($within));
+            // Beside what is wrong only what most of its words name: a white grape has nothing to do with white powder.
+            $most = $errand === null ? PHP_INT_MAX : $within->most();
+            $found = $within->isEmpty() ? [] : ($this->named($garden, $within, $most) ?: $this->views($within));
         }
 
         $all = array_column($found, 1);
@@ -100,10 +102,10 @@ final readonly class Find
      *
      * @return list<array{int, FoundResource}>
      */
-    private function named(Garden $garden, NameMatch $match): array
+    private function named(Garden $garden, NameMatch $match, int $most): array
     {
         $found = $this->inGarden($garden, $match);
-        $fewest = min([PHP_INT_MAX, ...array_map(static fn (array $one): int => $match->missing($one[0]), $found)]);
+        $fewest = min([$most, ...array_map(static fn (array $one): int => $match->missing($one[0]), $found)]);
 
         return array_values(array_filter($found, static fn (array $one): bool => $match->missing($one[0]) === $fewest));
     }

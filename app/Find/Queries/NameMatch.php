@@ -37,6 +37,12 @@ final readonly class NameMatch
         return intdiv($rank, self::MISSING);
     }
 
+    /** How many words may not be in a name that the others still name. */
+    public function most(): int
+    {
+        return intdiv(count($this->words), 2);
+    }
+
     public function isEmpty(): bool
     {
         return $this->words === [];
