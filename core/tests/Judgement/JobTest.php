@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Nebbia\Core\Chemistry\Water;
+use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Judgement\Effect\JobAssessor;
 use Nebbia\Core\Judgement\Situation;
 use Nebbia\Core\Judgement\Tolerance\TippingPoints;
@@ -64,3 +66,22 @@ it('finds where a mix tips over', function (array $lines, ?float $works, float $
 it('has no tipping point where leaves are not what it is for', function (): void {
     expect(Cases::get(TippingPoints::class)->of(Situation::of(Cases::mix(Cases::body('1 L', [['white-vinegar', '6 %', '10 %']], 'final', 'weed')))))->toBeNull();
 });
+
+it('knows that hard water takes as much of a stronger soap as of a weaker', function (float $soap, float $hardness, ?float $acid): void {
+    $at = static fn (float $k): Situation => Cases::judged(
+        Cases::body('1 L', [['liquid-castile-soap', round($soap * $k, 9).' % w/v', '33 %'], ...$acid === null ? [] : [['citric-acid', round($acid * $k, 9).' % w/v']]], 'final'),
+        'grapevine',
+        new Circumstances(water: Water::measured($hardness, 0.0)),
+    )->situation;
+    $tipping = Cases::get(TippingPoints::class)->of($at(1.0));
+    // Made stronger by that factor, what is left of the soap is the 0.5 % from which it works.
+    $then = $at((float) $tipping?->works);
+    $left = $then->aftermath?->left['potassium-soap']->likely ?? $then->mix->strengthOf('potassium-soap')?->percentWv->likely;
+    expect($left)->toEqualWithDelta(0.5, 0.0025)->and($tipping?->works)->toBeLessThan(($soap < 0.2 ? 4.0 : 3.0) + ($acid === null ? 0.0 : 3.0));
+})->with([
+    // 150 mg/L of lime are 1.5 mmol/L, which take 3 mmol/L of soap: some 0.1 %. (0.5 + 0.1)/0.164 = 3.6
+    'weak soap in hard water' => [0.164, 150.0, null],
+    'in soft water' => [0.164, 30.0, null],
+    'half of what works' => [0.25, 200.0, null],
+    'with an acid that takes some, too' => [0.3, 100.0, 0.01],
+]);

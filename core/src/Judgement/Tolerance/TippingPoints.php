@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Judgement\Tolerance;
 
+use Nebbia\Core\Judgement\Effect\Effect;
 use Nebbia\Core\Judgement\Effect\EffectRule;
 use Nebbia\Core\Judgement\Situation;
 
@@ -21,10 +22,8 @@ final readonly class TippingPoints
         $works = $careful = $stop = $carefulBy = $stopBy = null;
         foreach ($situation->mix->strengths as $strength) {
             $effect = $this->effects->of($situation, $strength);
-            $left = $effect->amount->likely * (1.0 - $effect->lost);
-            if ($effect->range[0] > 0.0 && $left > 0.0) {
-                $works = min($works ?? INF, $effect->range[0] / $left);
-            }
+            $from = $this->worksFrom($situation, $effect);
+            $works = $from === null ? $works : min($works ?? INF, $from);
             $limit = $this->limits->of($situation, $strength->substance->id);
             $amount = $limit === null ? 0.0 : ($strength->in($limit->threshold->unit)->likely ?? 0.0);
             if ($limit === null || $amount <= 0.0) {
@@ -46,5 +45,20 @@ final readonly class TippingPoints
         }
 
         return new Tipping($works, $careful, $stop, $carefulBy, $stopBy);
+    }
+
+    /**
+     * By which factor it begins to work: what other ingredients take of it goes with the strength, what hard water takes does not.
+     * Null where that is not known, or the water takes all there is.
+     */
+    private function worksFrom(Situation $situation, Effect $effect): ?float
+    {
+        if ($effect->range[0] <= 0.0 || $effect->lost >= 1.0 || $effect->amount->likely <= 0.0) {
+            return null;
+        }
+        $toOthers = $situation->aftermath?->lostToOthers($effect->strength->substance->id) ?? 0.0;
+        $toWater = max(0.0, $effect->lost - $toOthers) * $effect->amount->likely;
+
+        return ($effect->range[0] + $toWater) / ($effect->amount->likely * (1.0 - $toOthers));
     }
 }
