@@ -110,7 +110,10 @@ final readonly class DescribeBench
             $this->plant($situation),
             $lines,
             $this->layers($mix, $lines, $units, $baseMeasure),
-            array_map(static fn (Gauge $gauge): StrengthResource => StrengthResource::of($gauge), $this->gauges->of($situation)),
+            array_map(
+                static fn (Gauge $gauge): StrengthResource => StrengthResource::of($gauge, self::isUseless($judged, $gauge)),
+                $this->gauges->of($situation),
+            ),
             $burden?->value,
             self::said($burden),
             self::parts($this->gauges->of($situation), $burden),
@@ -275,5 +278,13 @@ final readonly class DescribeBench
         $name = $situation->plantName();
 
         return $name instanceof Message ? $this->catalogue->say($name) : $name;
+    }
+
+    /** Whether the mix is known by that it is too weak: no leaf is hurt by it, and nothing else either. */
+    private static function isUseless(JudgedMix $judged, Gauge $gauge): bool
+    {
+        $leading = $judged->leading();
+
+        return $leading !== null && ($leading->substances === [] || in_array($gauge->substance, $leading->substances, true));
     }
 }

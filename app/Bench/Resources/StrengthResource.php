@@ -6,6 +6,7 @@ namespace App\Bench\Resources;
 
 use App\Core\Say;
 use Nebbia\Core\Data\Sentence\Figures;
+use Nebbia\Core\Data\Severity;
 use Nebbia\Core\Judgement\Tolerance\Gauge;
 use OpenApi\Attributes as OA;
 
@@ -34,8 +35,9 @@ final readonly class StrengthResource
         #[OA\Property(description: 'Part of the burden.')] public ?float $share,
     ) {}
 
-    public static function of(Gauge $gauge): self
+    public static function of(Gauge $gauge, bool $isUseless = false): self
     {
+        $severity = $gauge->verdict?->severity();
         $range = self::changesSomething($gauge) ? Figures::range($gauge->strength) : '';
 
         return new self(
@@ -63,7 +65,7 @@ final readonly class StrengthResource
                 ]),
             ),
             $gauge->group->value,
-            $gauge->verdict?->severity()->value ?? 'unjudged',
+            $severity === Severity::Fine && $isUseless ? Severity::Notice->value : $severity->value ?? 'unjudged',
             $gauge->share,
         );
     }

@@ -4,15 +4,19 @@ import SeverityMark from './SeverityMark.vue'
 import { useTimes } from '@/composables/useTimes'
 import type { Schemas } from '@/api/client'
 import { NButton } from 'naive-ui'
+import { onMounted, useTemplateRef } from 'vue'
 
 /** How often and when, as it was worked out, to be taken. */
 defineProps<{ suggestion: Schemas['Suggestion']; isTaken: boolean; alternates: boolean }>()
 const emit = defineEmits<{ take: [] }>()
 const times = useTimes()
+const root = useTemplateRef<HTMLElement>('root')
+/** It comes below what was pressed, where it may be out of sight. */
+onMounted(() => root.value?.scrollIntoView({ block: 'nearest' }))
 </script>
 
 <template>
-  <div aria-live="polite" class="answer">
+  <div ref="root" aria-live="polite" class="answer">
     <p>
       {{ suggestion.because }} <span class="soft small">{{ suggestion.basis }}</span>
     </p>

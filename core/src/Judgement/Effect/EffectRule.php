@@ -72,7 +72,8 @@ final readonly class EffectRule implements Rule
             $isNothing = $isNothing && $effect->isNextToNothing();
             // What another ingredient takes is said with the pair; what the water takes is said here.
             if ($effect->key() !== null && ($effect->standing !== EffectStanding::Spent || $this->waterTakes($situation, $effect))) {
-                $finding = Finding::of('effect', Severity::Notice, $effect->key(), $effect->params(), $effect->basis, $effect->sure, [
+                $params = $effect->params() + ['alone' => $isTooWeak && count($effects) === 1 ? 'yes' : 'no'];
+                $finding = Finding::of('effect', Severity::Notice, $effect->key(), $params, $effect->basis, $effect->sure, [
                     $strength->substance->id,
                 ])->from("tolerance.{$strength->substance->id}");
                 $findings[] = $isTooWeak && $effect->standing->isTooWeak() ? $finding->leading() : $finding;
