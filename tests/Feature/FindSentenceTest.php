@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Models\Garden;
+
 // What nobody foresaw to be typed into the one box still leads to what its words name; read from the demo garden's own list of names.
 
 it('leads from a sentence to what its words name', function (string $typed, string $kind, string $named): void {
@@ -33,6 +35,26 @@ it('leads from what is wrong to where it is looked at, on the plant that is name
     'a sign on nothing that is here' => ['holes in the hostas', 'holes in the hostas', null],
     'a question' => ['what can I use against earwigs', 'earwig', null],
 ]);
+
+it('takes water for no recipe, and what is for tools for nothing that goes on a plant', function (string $typed, string $says, ?string $recipe): void {
+    $garden = test()->postJson('/api/gardens', ['start' => 'empty', 'name' => 'Duluth', 'units' => 'us', 'language' => 'en', 'time_zone' => 'America/Chicago', 'latitude' => 46.8, 'longitude' => -92.1, 'hardness_mg_l' => 60, 'alkalinity_mg_l' => 50, 'theme' => 'auto'])->assertCreated()->json('id');
+    Garden::query()->findOrFail($garden)->plantings()->create(['zone_id' => Garden::query()->findOrFail($garden)->zones()->firstOrFail()->id, 'name' => 'Monstera by the couch', 'plant' => 'monstera', 'number' => 1, 'stage' => 'growing', 'states' => [], 'indoors' => true]);
+    $first = test()->getJson("/api/gardens/$garden/find?".http_build_query(['typed' => $typed]))->assertOk()->json('0');
+    expect($first['title'])->toBe($says)->and($first['act']['recipe_id'] ?? null)->toBe($recipe);
+})->with([
+    'water' => ['misted the monstera with water', 'Write down: water on Monstera by the couch', null],
+    'a swab for a plant' => ['wiped the monstera with alcohol', 'Write down: Alcohol on a swab on Monstera by the couch', 'alcohol-wipe'],
+    'blades' => ['wiped the blades with alcohol', 'Write down: Alcohol for blades on blades', 'tools-alcohol'],
+    'what was bought, where the pantry is empty' => ['bought it', 'Read a label', null],
+    'what was spilt comes before what is made of it' => ['I spilled bleach on my hands', 'First aid', null],
+    'onion skins hurt nobody' => ['made onion skins tea', 'Onion, freshly steeped', null],
+]);
+
+it('leads to what there is to begin with, where the garden has none of it', function (): void {
+    $garden = test()->postJson('/api/gardens', ['start' => 'empty', 'name' => 'Duluth', 'units' => 'us', 'language' => 'en', 'time_zone' => 'America/Chicago', 'latitude' => 46.8, 'longitude' => -92.1, 'hardness_mg_l' => 60, 'alkalinity_mg_l' => 50, 'theme' => 'auto'])->assertCreated()->json('id');
+    $found = test()->getJson("/api/gardens/$garden/find?".http_build_query(['typed' => 'how much neem per quart']))->assertOk()->json();
+    expect($found[0]['kind'])->toBe('starter')->and(strtolower($found[0]['title']))->toContain('neem');
+});
 
 it('lists beside what is wrong only what most of its words name', function (): void {
     $titles = fn (string $typed): array => array_column(test()->getJson(at(demo(), 'find?'.http_build_query(['typed' => $typed])))->json(), 'title');

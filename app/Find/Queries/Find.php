@@ -72,7 +72,17 @@ final readonly class Find
             $within = NameMatch::within($typed);
             // Beside what is wrong only what most of its words name: a white grape has nothing to do with white powder.
             $most = $errand === null ? PHP_INT_MAX : $within->most();
-            $found = $within->isEmpty() ? [] : ($this->named($garden, $within, $most) ?: $this->views($within));
+            if (! $within->isEmpty()) {
+                $found = $this->named($garden, $within, $most);
+                $found = $found !== [] || $errand !== null ? $found : $this->starters($garden, $within);
+                $views = $this->views($within);
+                // What hurts comes before all else.
+                $isHurt = array_intersect(Phrases::of($typed), explode(' ', Say::it('find.hurt'))) !== [];
+                $aid = $isHurt
+                    ? array_filter($views, static fn (array $one): bool => $one[1]->with === self::VIEWS['first-aid']['with'])
+                    : [];
+                $found = [...$aid, ...$found !== [] ? $found : array_diff_key($views, $aid)];
+            }
         }
 
         $all = array_column($found, 1);

@@ -10,9 +10,11 @@ use App\Find\Resources\FoundResource;
 use App\Models\Garden;
 use App\Models\TroubleStatus;
 use App\Settings\AtHome;
+use Nebbia\Core\Mixing\Recipe\UseOfSpray;
 use Nebbia\Core\Pest\Starters;
 use Nebbia\Core\Reading\Errand\Errand;
 use Nebbia\Core\Reading\Errand\ErrandReader;
+use Nebbia\Core\Substance\Ingredients;
 use Nebbia\Core\Target\Targets;
 
 /** What a line that was typed would write down here: the recipe, the plants, the hours that it means. */
@@ -24,6 +26,7 @@ final readonly class FindErrand
     public function __construct(
         private ErrandReader $reader,
         private Starters $starters,
+        private Ingredients $ingredients,
         private Targets $targets,
         private FindPlantings $plantings,
         private AtHome $home,
@@ -65,7 +68,7 @@ final readonly class FindErrand
     private function sprayed(Garden $garden, Errand $errand): FoundResource
     {
         $plantings = $errand->on === null ? [] : $this->plantings->meant($garden, $errand->on) + $this->troubledBy($garden, $errand->on);
-        $recipe = $errand->what === null ? null : $this->recipe($garden, $errand->what);
+        $recipe = $errand->what === null ? null : $this->recipe($garden, $errand->what, $plantings !== []);
 
         return self::action(
             Say::it('find.sprayed', [
@@ -139,20 +142,27 @@ final readonly class FindErrand
         return $found;
     }
 
-    /** @return array{string, string}|null id and name of the recipe, or of one to begin with, that is meant */
-    private function recipe(Garden $garden, string $what): ?array
+    /**
+     * @param  bool  $isOnPlants  on which nobody puts what is for tools
+     * @return array{string, string}|null id and name of the recipe, or of one to begin with, that is meant; water alone is none
+     */
+    private function recipe(Garden $garden, string $what, bool $isOnPlants): ?array
     {
+        if ($this->ingredients->names()->find($what) === 'water') {
+            return null;
+        }
         $match = NameMatch::of($what);
+        $isFit = static fn (string $use): bool => ! $isOnPlants || $use !== UseOfSpray::Disinfect->value;
         $best = null;
-        foreach ($garden->recipes()->toBase()->get(['id', 'name', 'searchable']) as $row) {
-            $rank = $match->rank("$row->name $row->searchable");
+        foreach ($garden->recipes()->toBase()->get(['id', 'name', 'searchable', 'use']) as $row) {
+            $rank = ! $isFit((string) $row->use) ? null : $match->rank("$row->name $row->searchable");
             if ($rank !== null && ($best === null || $rank < $best[0])) {
                 $best = [$rank, (string) $row->id, (string) $row->name];
             }
         }
         if ($best === null) {
             foreach ($this->starters->all as $starter) {
-                $rank = $match->rank("$starter->name ".implode(' ', $starter->needs()));
+                $rank = ! $isFit($starter->use->value) ? null : $match->rank("$starter->name ".implode(' ', $starter->needs()));
                 if ($rank !== null && ($best === null || $rank < $best[0])) {
                     $best = [$rank, $starter->id, $starter->name];
                 }

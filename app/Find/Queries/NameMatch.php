@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Find\Queries;
 
+use App\Core\Say;
 use Illuminate\Support\Str;
 
 /** Whether a name is meant by words that were typed: each begins a word of it, or some are one; accents and plurals left aside. */
@@ -26,7 +27,9 @@ final readonly class NameMatch
     /** By any word of a sentence, whole: the more of them the better. */
     public static function within(string $typed): self
     {
-        $words = array_values(array_unique(array_filter(self::words($typed), static fn (string $one): bool => strlen($one) >= self::NAME)));
+        $mere = explode(' ', Say::it('find.mere'));
+        $isName = static fn (string $one): bool => strlen($one) >= self::NAME && ! in_array($one, $mere, true);
+        $words = array_values(array_unique(array_filter(self::words($typed), $isName)));
 
         return new self(array_map(self::stem(...), $words), true);
     }

@@ -31,6 +31,9 @@ final readonly class ErrandReader
     private const SPRAYED = '(?:i |we |have |i\'ve |just |ho |abbiamo |eu )*(?:sprayed|spritzed|misted|drenched|poured|brushed|dabbed|'.
         'wiped|painted|watered in|put|used|spruzzato|irrorato|dato|pulverizei|borrifei|apliquei)';
 
+    /** What is done with much else, too: it is a spray only where it is said on what. */
+    private const LOOSE = '/^(?:i |we |have |i\'ve |just )*(?:put|used) /u';
+
     private const ON = '(?:on to|onto|on|over|around|under|in|at|sulle|sulla|sul|sui|sugli|su|nas|nos|na|no|em)';
 
     private const TIMES = '/^\d\S*?\s*(?:(?:-|to|or|o|ou)\s*\d+\s*)?(?:x|×|times?|volt[ae]|vez(?:es)?'.
@@ -99,6 +102,10 @@ final readonly class ErrandReader
         }
         if (preg_match('/^'.self::THE.'(.+?) '.self::ON.' '.self::THE.'(.+)$/u', $rest, $m) === 1) {
             return new Errand('sprayed', null, $days, self::bare($m[1]), self::bare($m[2]));
+        }
+
+        if (preg_match(self::LOOSE, $text) === 1) {
+            return null;
         }
 
         return new Errand('sprayed', null, $days, self::bare((string) preg_replace('/^(?:'.self::WITH.' )?'.self::THE.'/u', '', $rest)));
