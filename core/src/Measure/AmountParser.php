@@ -13,6 +13,9 @@ final readonly class AmountParser
 {
     private const MAX_LENGTH = 80;
 
+    /** As kitchens write spoons and cups: a capital is the larger spoon. */
+    public const LETTERS = ['t' => 'tsp', 'T' => 'tbsp', 'c' => 'cup', 'C' => 'cup'];
+
     private const RANGE = '\s*(?:-|–|—|\bto\b)\s*';
 
     public function __construct(private Units $units) {}
@@ -160,6 +163,7 @@ final readonly class AmountParser
     private function unit(string $name, string $whole, UnitSystem $system): Unit
     {
         $name = trim($name);
+        $name = self::LETTERS[rtrim($name, '.')] ?? $name;
         if ($name === '') {
             throw AmountException::noUnit($whole);
         }

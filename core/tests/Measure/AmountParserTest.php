@@ -18,6 +18,8 @@ it('reads an exact amount', function (string $text, UnitKind $kind, float $expec
 })->with([
     ['2 tbsp', UnitKind::Volume, 2 * 14.78676478125],
     ['1 1/2 tsp', UnitKind::Volume, 1.5 * 4.92892159375],
+    ['2 t', UnitKind::Volume, 2 * 4.92892159375], ['2 T', UnitKind::Volume, 2 * 14.78676478125], ['1/2 c', UnitKind::Volume, 118.29411825], ['1 C + 1 T', UnitKind::Volume, 236.5882365 + 14.78676478125],
+    ['1 shot', UnitKind::Volume, 40.0], ['2 pumps', UnitKind::Volume, 3.0], ['1 coffee mug', UnitKind::Volume, 300.0],
     ['1½ tsp', UnitKind::Volume, 1.5 * 4.92892159375],
     ['1 ½ tsp', UnitKind::Volume, 1.5 * 4.92892159375],
     ['1 and 1/2 tsp', UnitKind::Volume, 1.5 * 4.92892159375],

@@ -107,6 +107,8 @@ final class StepFinder
         if ($this->triggers === null) {
             $w = $this->words;
             $n = $w->number;
+            // A spoon or a cup may be a letter.
+            $unit = "(?:{$w->unit}|(?-i:[TtCc])\\.?(?!\\p{L}))";
             $amount = "(?:$n\\s*(?:{$w->adjectives})(?:{$w->unit})|$n\\s+{$w->phrases['part']})";
             $water = '(?:\p{L}+\s+){0,2}'."(?:acqua|water|água|d['’]acqua)";
             $this->triggers = [
@@ -132,12 +134,17 @@ final class StepFinder
                     )}[\\s,]+(?:\\p{L}+\\s+){0,3}$n\\s*(?:{$w->unit})\\s+(?:of\\s+|de\\s+|di\\s+|d['’])?$water/iu",
                     true,
                 ],
+                // "Then 20 ml in a litre": of what was mixed, for nothing else is named.
+                [
+                    "/(?<!\\p{L}){$w->any('then')}[\\s,]+(?:\\p{L}+\\s+)?$n\\s*$unit\\s+(?:in|into|per|to|em|para|por|a)\\s+(?:each\\s+)?(?:$n\\s*)?(?:{$w->unit})/iu",
+                    true,
+                ],
                 ["/(?<!\\p{L}){$w->any('strained')}[\\s,.;]+(?:\\p{L}+\\s+)?\\K\\d+\\s*:\\s*\\d+/iu", false],
                 ["/(?<!\\p{L}){$w->any('takes')}\\s+$n\\s+{$w->phrases['part']}/iu", false],
                 [
                     "/(?<!\\p{L}){$w->any(
                         'takes',
-                    )}\\s+$n\\s*(?:{$w->unit})\\s+(?:em|in|per|to|para|por|a|cada|ogni|per\\s+ogni)\\s+".
+                    )}\\s+$n\\s*$unit\\s+(?:em|in|per|to|for|para|por|a|cada|ogni|per\\s+ogni)\\s+".
                         "(?:ogni\\s+|cada\\s+|each\\s+)?(?:$n\\s*)?(?:{$w->unit})/iu",
                     true,
                 ],
