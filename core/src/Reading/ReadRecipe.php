@@ -22,6 +22,7 @@ final readonly class ReadRecipe
         'unknown-ingredient',
         'missing-amount',
         'missing-volume',
+        'bare-volume',
         'rough',
     ];
 

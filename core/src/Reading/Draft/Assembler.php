@@ -56,6 +56,7 @@ final class Assembler
             $sentence = [];
         }
         $this->draft->settleRounds();
+        $this->draft->settleBare();
         $this->draft->settleCounted();
 
         return $this->draft;

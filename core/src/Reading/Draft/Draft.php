@@ -59,6 +59,9 @@ final class Draft
     /** @var list<array{Token, Token, int, bool}> so many of something unknown: number, its name, sentence, whether a part of a plant */
     public array $counted = [];
 
+    /** @var list<array{Token, Entry}> far more than what was named last, without a name: water, or the same amount said otherwise */
+    public array $bare = [];
+
     /** What it is for where nobody says: most of what is mixed is sprayed on leaves, and bleach is for pots and tools. */
     public function usualUse(): string
     {
@@ -98,6 +101,18 @@ final class Draft
         }
 
         return $this->entryFor($name, $sentence);
+    }
+
+    /** One that stands alone is the water where no other is said. */
+    public function settleBare(): void
+    {
+        foreach ($this->bare as [$token, $again]) {
+            if ($this->volumes === [] && count($this->bare) === 1) {
+                $this->volumes[] = new Volume($token->value, $token, Volume::BARE, false, $again->sentence);
+            } else {
+                $this->entries[] = $again;
+            }
+        }
     }
 
     /** What is counted and not known goes in where nothing else does, or is a part of a plant: "an onion and 2 aloe leaves". */

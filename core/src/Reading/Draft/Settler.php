@@ -53,6 +53,10 @@ final readonly class Settler
             }
         }
 
+        if ($best?->rank === Volume::BARE) {
+            $this->doubts->add($best->token, 'bare-volume', Message::of('reading.bare-volume', ['text' => $best->token->text]));
+        }
+
         return $best;
     }
 

@@ -12,6 +12,9 @@ final readonly class Volume
     /** How plainly it is the base: a bottle's size, a rate, water by name, "make up to". */
     public const CONTAINER = 1;
 
+    /** It stands there alone, and is far more than what goes in. */
+    public const BARE = 0;
+
     public const RATE = 2;
 
     public const WATER = 3;

@@ -11,6 +11,11 @@ use Nebbia\Core\Reading\Words\TokenKind;
 /** Which volumes of a sentence the recipe may be for, and which amount is said for which of them. */
 final readonly class VolumeReader
 {
+    /** mL, and how many times what goes in: less is no water that somebody leaves out. */
+    private const WATER_ML = 200.0;
+
+    private const FAR_MORE = 5.0;
+
     public function __construct(
         private Draft $draft,
         private Peek $peek,
@@ -141,9 +146,25 @@ final readonly class VolumeReader
                         ? $volume
                         : $again->per;
             }
-            $this->draft->entries[] = $again;
+            if ($this->isFarMore($token, $last)) {
+                $this->draft->bare[] = [$token, $again];
+            } else {
+                $this->draft->entries[] = $again;
+            }
         }
         $this->draft->unplaced = $unplaced;
+    }
+
+    /** "10 ml soap, 1 litre": it may be the water that goes with it. */
+    private function isFarMore(Token $token, Entry $last): bool
+    {
+        if (! $this->peek->isVolume($token->value) || $this->peek->likely($token->value) < self::WATER_ML) {
+            return false;
+        }
+
+        $named = (string) $last->amount;
+
+        return ! $this->peek->isVolume($named) || $this->peek->likely($token->value) >= self::FAR_MORE * $this->peek->likely($named);
     }
 
     private function volume(int $n, Token $token, int $rank, bool $isFinal = false): void

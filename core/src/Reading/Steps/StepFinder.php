@@ -136,7 +136,8 @@ final class StepFinder
                 ],
                 // "Then 20 ml in a litre": of what was mixed, for nothing else is named.
                 [
-                    "/(?<!\\p{L}){$w->any('then')}[\\s,]+(?:\\p{L}+\\s+)?$n\\s*$unit\\s+(?:in|into|per|to|em|para|por|a)\\s+(?:each\\s+)?(?:$n\\s*)?(?:{$w->unit})/iu",
+                    "/(?<!\\p{L}){$w->any('then')}[\\s,]+(?:\\p{L}+\\s+)?$n\\s*$unit\\s+(?:in|into|per|to|em|para|por|a)\\s+".
+                        "(?:each\\s+)?(?:$n\\s*)?(?:{$w->unit})/iu",
                     true,
                 ],
                 ["/(?<!\\p{L}){$w->any('strained')}[\\s,.;]+(?:\\p{L}+\\s+)?\\K\\d+\\s*:\\s*\\d+/iu", false],

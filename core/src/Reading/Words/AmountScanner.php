@@ -136,7 +136,8 @@ final readonly class AmountScanner
     /** "1T", "2 t": a capital is a tablespoon; "1/2 c milk" is a cup where something comes behind it, and "8 C" by itself is not warm. */
     private function short(string $text, int $at, string $n): ?Token
     {
-        if (preg_match("/\\G($n)\\s*c\\.?(?![\\p{L}\\p{N}'’])\\s*(?:of\\s+)?(?:(?:warm|hot|cold|boiling|plain|cool)\\s+)?(?=(\\p{L}))/iu", $text, $m, 0, $at) === 1
+        $cup = "/\\G($n)\\s*c\\.?(?![\\p{L}\\p{N}'’])\\s*(?:of\\s+)?(?:(?:warm|hot|cold|boiling|plain|cool)\\s+)?(?=(\\p{L}))/iu";
+        if (preg_match($cup, $text, $m, 0, $at) === 1
             && $this->startsIngredient($text, $at + strlen($m[0]), $m[2])) {
             $found = (string) preg_replace('/(?<=c|c\.)\s.*$/isu', '', $m[0].' ');
 

@@ -99,7 +99,8 @@ final class Lexicon
         $unitNames = array_filter(
             $all,
             // A letter with a dot is a degree as well: "25 C." The scanner looks at what comes behind.
-            static fn (string $name): bool => ! str_ends_with($name, '.') || ! (mb_strlen($name) === 2 || in_array(rtrim($name, '.'), $all, true)),
+            static fn (string $name): bool => ! str_ends_with($name, '.')
+                || ! (mb_strlen($name) === 2 || in_array(rtrim($name, '.'), $all, true)),
         );
         $qualifiers = $this->alternatives($units->allQualifiers());
         $this->unit = "(?:(?:$qualifiers)\\s+)?".$this->alternatives(array_values($unitNames)).'(?:ful(?:s)?)?'.self::NO_LETTER_AFTER;
