@@ -74,7 +74,7 @@ final readonly class StretchReader
      */
     public function read(array $tokens, string $text, UnitSystem $system): Stretch
     {
-        $draft = (new Assembler($this->ingredients, $this->amounts, $system))->assemble($tokens);
+        $draft = (new Assembler($this->ingredients, $this->lexicon, $this->amounts, $system))->assemble($tokens);
         $peek = new Peek($this->amounts, $system);
         $doubts = new Doubts($text);
         $settler = new Settler($this->ingredients, $this->doses, $draft, $peek, $doubts);

@@ -8,6 +8,7 @@ use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\NumberParser;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
+use Nebbia\Core\Reading\Words\Lexicon;
 use Nebbia\Core\Reading\Words\PlantParts;
 use Nebbia\Core\Reading\Words\Sentence;
 use Nebbia\Core\Reading\Words\Token;
@@ -21,9 +22,6 @@ use Nebbia\Core\Substance\Ingredients;
  */
 final class Assembler
 {
-    /** What stands before a number that is of no ingredient: "from 2 metres". */
-    private const NOT_IN = '/^(?:from|at|for|after|within|have|has|da|per|dopo|por|após|depois)$/iu';
-
     private Draft $draft;
 
     private Sentence $at;
@@ -32,8 +30,12 @@ final class Assembler
 
     private int $sentence = 0;
 
-    public function __construct(private readonly Ingredients $ingredients, AmountParser $amounts, UnitSystem $system)
-    {
+    public function __construct(
+        private readonly Ingredients $ingredients,
+        private readonly Lexicon $words,
+        AmountParser $amounts,
+        UnitSystem $system,
+    ) {
         $this->draft = new Draft();
         $this->at = new Sentence([]);
         $this->peek = new Peek($amounts, $system);
@@ -144,7 +146,7 @@ final class Assembler
 
             return;
         }
-        (new NamelessReader($this->draft, $this->peek, $this->at, $this->sentence))->read($n, $token);
+        (new NamelessReader($this->draft, $this->peek, $this->at, $this->sentence, $this->words))->read($n, $token);
     }
 
     /** A bar of soap is hard soap, whatever it is called. */
@@ -242,7 +244,7 @@ final class Assembler
         for ($last = $n; $last < $n + Sentence::REACH && $this->at->is($last + 1, TokenKind::Word, TokenKind::Plant, TokenKind::Target);) {
             $last++;
         }
-        $isElse = preg_match(self::NOT_IN, $this->at->at($n - 1)->text ?? '') === 1;
+        $isElse = $this->words->isOf('not_in', $this->at->at($n - 1)->text ?? '');
         if ($last > $n && $this->at->is($last, TokenKind::Word) && ! $isElse) {
             $isListed = $n === 0 || $this->at->is($n - 1, TokenKind::And, TokenKind::Comma);
             for ($part = $n + 1; $part < $last && $this->at->at($part)?->value !== PlantParts::COUNTED;) {
@@ -328,6 +330,10 @@ final class Assembler
         $what =
             $this->at->justBehind($n) ??
             ($this->at->freeAhead($n + 1, TokenKind::Ingredient, TokenKind::Unnamed) ?? $this->at->anyBehind($n));
+        $nameless = new NamelessReader($this->draft, $this->peek, $this->at, $this->sentence, $this->words);
+        if ($what === null && $nameless->nameBefore($n, $token)) {
+            return;
+        }
         if ($what === null) {
             $this->draft->unplaced[] = $token;
 
@@ -359,8 +365,30 @@ final class Assembler
         $this->at->settle($n);
     }
 
+    /** "Fortnightly x3", "weekly x 4". */
+    private function timesBehind(int $n, Token $token): ?Token
+    {
+        $isBehind = $this->at->is($n - 1, TokenKind::Repeat, TokenKind::RepeatRange);
+        if (! $isBehind || preg_match('/^[x×](\d{0,2})$/iu', $token->text, $m) !== 1) {
+            return null;
+        }
+        $number = $m[1] !== '' ? $m[1] : ($this->at->is($n + 1, TokenKind::Number) ? $this->at->tokens[$n + 1]->value : '');
+        if (! ctype_digit($number) || (int) $number < 1) {
+            return null;
+        }
+        $this->at->settle($n, ...$m[1] === '' ? [$n + 1] : []);
+
+        return Token::of(TokenKind::Times, $token->text, $token->start, (string) (int) $number);
+    }
+
     private function note(int $n, Token $token): void
     {
+        $times = $token->is(TokenKind::Word) ? $this->timesBehind($n, $token) : null;
+        if ($times !== null) {
+            $this->draft->times ??= $times;
+
+            return;
+        }
         match ($token->kind) {
             TokenKind::Use => ($this->draft->uses[$token->value] ??= $token),
             TokenKind::Container => $token->value === 'any' ? null : ($this->draft->uses[$token->value] ??= $token),

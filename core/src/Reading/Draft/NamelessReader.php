@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading\Draft;
 
+use Nebbia\Core\Reading\Words\Lexicon;
 use Nebbia\Core\Reading\Words\Sentence;
 use Nebbia\Core\Reading\Words\Token;
 use Nebbia\Core\Reading\Words\TokenKind;
@@ -11,12 +12,16 @@ use Nebbia\Core\Reading\Words\TokenKind;
 /** An amount of something that is not known here: it is kept by the words that name it. */
 final readonly class NamelessReader
 {
+    /** Words that a name may have. */
+    private const NAME = 3;
+
     public function __construct(
         private Draft $draft,
         private Peek $peek,
         private Sentence $at,
         /** Of the sentence in the paragraph. */
         private int $number,
+        private Lexicon $words,
     ) {}
 
     /** What follows an amount and is not known: up to four words. */
@@ -38,6 +43,9 @@ final readonly class NamelessReader
         if ($last === null && $first === $n + 1) {
             [$first, $last] = $this->wordsBefore($n) ?? [$first, null];
         }
+        if ($last === null && $this->nameBefore($n, $token)) {
+            return;
+        }
         if ($last === null) {
             $entry = $this->draft->entries[count($this->draft->entries) - 1] ?? null;
             if (
@@ -58,6 +66,37 @@ final readonly class NamelessReader
         $this->at->settle(...range($first, $last));
         $this->draft->unknown[] = [$token, $name];
         $this->draft->entry(null, $name, $this->number)->give($token);
+    }
+
+    /** "Snow flakes 2 tbsp in a gallon", "wetter 1:500": nothing else stands before it, and it is more than what is done with it. */
+    public function nameBefore(int $n, Token $token): bool
+    {
+        // What is named later may be what it is of.
+        $isElsewhere = false;
+        for ($m = $n + 1; isset($this->at->tokens[$m]); $m++) {
+            $isElsewhere = $isElsewhere || $this->at->is($m, TokenKind::Ingredient, TokenKind::Unnamed);
+        }
+        if ($n === 0 || $n > self::NAME || $this->draft->entries !== [] || $isElsewhere) {
+            return false;
+        }
+        $first = 0;
+        while ($first < $n && $this->words->isOf('said_before', $this->at->tokens[$first]->text)) {
+            $first++;
+        }
+        for ($m = $first; $m < $n; $m++) {
+            if (! $this->at->is($m, TokenKind::Word) || $this->at->isSettled($m)) {
+                return false;
+            }
+        }
+        if ($first === $n) {
+            return false;
+        }
+        $name = $this->at->joined($first, $n - 1);
+        $this->at->settle($n, ...range($first, $n - 1));
+        $this->draft->unknown[] = [$token, $name];
+        $this->draft->entry(null, $name, $this->number)->give($token);
+
+        return true;
     }
 
     /**

@@ -78,11 +78,17 @@ final readonly class VolumeReader
             $this->volume($n, $token, Volume::RATE);
         } elseif (
             $water === null &&
-            ($this->sentence->near($n, TokenKind::Container) || $previous?->is(TokenKind::Per, TokenKind::In, TokenKind::Container))
+            ($this->isSizeOfContainer($n) || $previous?->is(TokenKind::Per, TokenKind::In, TokenKind::Container))
         ) {
             // Half and half in a bottle of that size: it is all that goes in.
             $this->volume($n, $token, $previous?->is(TokenKind::Per) ? Volume::RATE : Volume::CONTAINER, $this->hasHalf());
         }
+    }
+
+    /** "100 ml per watering can" is what goes into it, and not its size. */
+    private function isSizeOfContainer(int $n): bool
+    {
+        return $this->sentence->near($n, TokenKind::Container) && ! $this->sentence->is($n + 1, TokenKind::Per);
     }
 
     /** "a litre of a 2 % soap solution". */

@@ -134,6 +134,12 @@ final class StepFinder
                     )}[\\s,]+(?:\\p{L}+\\s+){0,3}$n\\s*(?:{$w->unit})\\s+(?:of\\s+|de\\s+|di\\s+|d['’])?$water/iu",
                     true,
                 ],
+                // "Strain, add 2 litres of water".
+                [
+                    "/(?<!\\p{L}){$w->any('strained')}[\\s,.;]+(?:and\\s+|e\\s+|then\\s+)?{$w->any('adds_water')}\\s+".
+                        "$n\\s*(?:{$w->unit})\\s+(?:of\\s+|de\\s+|di\\s+|d['’])?$water/iu",
+                    true,
+                ],
                 // "Then 20 ml in a litre": of what was mixed, for nothing else is named.
                 [
                     "/(?<!\\p{L}){$w->any('then')}[\\s,]+(?:\\p{L}+\\s+)?$n\\s*$unit\\s+(?:in|into|per|to|em|para|por|a)\\s+".
