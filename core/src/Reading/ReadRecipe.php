@@ -23,6 +23,7 @@ final readonly class ReadRecipe
         'missing-amount',
         'missing-volume',
         'bare-volume',
+        'neat',
         'rough',
     ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading;
 
+use Nebbia\Core\Data\Sentence\Message;
 use Nebbia\Core\Measure\AmountParser;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Mixing\DoseReader;
@@ -26,6 +27,7 @@ use Nebbia\Core\Reading\Words\PlantParts;
 use Nebbia\Core\Reading\Words\PlantSpotter;
 use Nebbia\Core\Reading\Words\Scanner;
 use Nebbia\Core\Reading\Words\Token;
+use Nebbia\Core\Reading\Words\TokenKind;
 use Nebbia\Core\Shelf\Kinds;
 use Nebbia\Core\Substance\Ingredients;
 use Nebbia\Core\Target\Targets;
@@ -33,6 +35,9 @@ use Nebbia\Core\Target\Targets;
 /** Reads one stretch of a paragraph as if it were all there is. */
 final readonly class StretchReader
 {
+    /** So much of what is taken as it is, where nobody says how much. */
+    private const NEAT = '100 mL';
+
     /** Letters of a line that may be broken by the width of a page. */
     private const LONG_LINE = 60;
 
@@ -93,7 +98,7 @@ final readonly class StretchReader
         $understood = new Understood($this->targets, $this->ingredients, $this->known, $text, $draft, $peek);
         $base = $settler->base();
         $lines = $this->withoutTitle($settler->lines($base));
-        [$base, $liquid] = $this->liquid($base, $lines, $doubter);
+        [$base, $liquid] = $this->neat($base, $lines, $tokens, $text, $doubts) ?? $this->liquid($base, $lines, $doubter);
 
         return new Stretch($tokens, $draft, $peek, $doubter, $understood, $base, $liquid, $lines);
     }
@@ -117,6 +122,36 @@ final readonly class StretchReader
                     $this->kinds->making($entry->ingredient) === [],
             ),
         );
+    }
+
+    /**
+     * "Alcohol neat on a cotton bud": one liquid, and it is said that nothing is added to it.
+     *
+     * @param  list<Entry>  $lines
+     * @param  list<Token>  $tokens
+     * @return array{Volume, Entry}|null
+     */
+    private function neat(?Volume $base, array $lines, array $tokens, string $text, Doubts $doubts): ?array
+    {
+        $entry = $lines[0] ?? null;
+        if ($base !== null || count($lines) !== 1 || $entry?->ingredient === null || $entry->name === null
+            || $entry->amount !== null || ! $this->ingredients->named($entry->ingredient)->isLiquid) {
+            return null;
+        }
+        $from = $tokens[0]->start;
+        $stretch = substr($text, $from, $tokens[count($tokens) - 1]->end() - $from);
+        if (preg_match("/(?<!\\p{L}){$this->lexicon->any('neat')}/iu", $stretch, $found, PREG_OFFSET_CAPTURE) !== 1) {
+            return null;
+        }
+        $before = substr($stretch, 0, $found[0][1]);
+        if (preg_match("/(?<!\\p{L}){$this->lexicon->any('not')}\\s+(?:\\p{L}+\\s+)?$/iu", $before) === 1) {
+            return null;
+        }
+        $said = Token::of(TokenKind::Word, $found[0][0], $from + $found[0][1]);
+        $doubts->add($said, 'neat', Message::of('reading.neat', ['text' => $said->text, 'volume' => self::NEAT]));
+        $entry->give(Token::of(TokenKind::Amount, $entry->name->text, $entry->name->start, self::NEAT));
+
+        return [new Volume(self::NEAT, $said, Volume::BARE, false, $entry->sentence), $entry];
     }
 
     /**
