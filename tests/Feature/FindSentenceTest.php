@@ -75,3 +75,16 @@ it('gives what all words name, as before, where there is any', function (): void
     $titles = array_column(test()->getJson(at(demo(), 'find?'.http_build_query(['typed' => 'gentle soap'])))->json(), 'title');
     expect($titles)->toContain('Gentle soap')->not->toContain('Evening soap');
 });
+
+it('chooses what a pasted recipe is for among the plants that are here', function (string $text, ?string $named): void {
+    $garden = demo();
+    $ids = test()->postJson(at($garden, 'read'), ['text' => $text])->assertOk()->json('planting_ids');
+    expect($ids === [] ? null : $garden->plantings()->findOrFail($ids[0])->name)->toBe($named);
+})->with([
+    // A moth orchid is some orchid.
+    'a kind of kinds' => ['70% alcohol neat on a cotton bud for mealybugs on the orchid', 'Orchid on the inner sill'],
+    'a kind' => ['10 ml castile soap in 1 L of water on the zucchini', 'Zucchini hill'],
+    'a name before its kind' => ['For the big lemon: 10 ml castile soap in 1 L of water', 'The big lemon'],
+    'none that is here' => ['10 ml castile soap in 1 L of water on the hostas', null],
+    'none' => ['10 ml castile soap in 1 L of water', null],
+]);

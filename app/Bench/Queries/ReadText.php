@@ -6,6 +6,7 @@ namespace App\Bench\Queries;
 
 use App\Bench\Resources\ReadingResource;
 use App\Bench\Resources\SpanResource;
+use App\Find\Queries\FindPlantings;
 use App\Models\Garden;
 use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Data\Sentence\Catalogue;
@@ -16,7 +17,7 @@ use Nebbia\Core\Reading\Span;
 /** A pasted recipe, read with the household's own spoons where the words do not say whose are meant. */
 final readonly class ReadText
 {
-    public function __construct(private PlainReader $reader, private Catalogue $catalogue) {}
+    public function __construct(private PlainReader $reader, private Catalogue $catalogue, private FindPlantings $plantings) {}
 
     /** @throws BadInput */
     public function __invoke(Garden $garden, string $text): ReadingResource
@@ -27,6 +28,14 @@ final readonly class ReadText
             array_values($all),
         );
 
-        return new ReadingResource($read->recipe, $spans($read->understood), $spans($read->doubts), $spans($read->left));
+        $kinds = $read->recipe['plants'] ?? [];
+
+        return new ReadingResource(
+            $read->recipe,
+            $spans($read->understood),
+            $spans($read->doubts),
+            $spans($read->left),
+            $this->plantings->spokenOf($garden, $text, is_array($kinds) ? array_values(array_filter($kinds, is_string(...))) : []),
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Find\Queries;
 
 use App\Models\Garden;
 use Nebbia\Core\Plant\PlantFinder;
+use Nebbia\Core\Plant\Plants;
 
 /** Which plantings of a garden are meant by what was typed. */
 final readonly class FindPlantings
@@ -17,7 +18,40 @@ final readonly class FindPlantings
     /** A shorter word within a sentence names nothing by itself. */
     private const NAME = 4;
 
-    public function __construct(private PlantFinder $plants) {}
+    public function __construct(private PlantFinder $plants, private Plants $known) {}
+
+    /**
+     * Those that a longer text speaks of: by their whole name, by their kind, or by what kind of kinds it names, which theirs is called by.
+     *
+     * @param  list<string>  $kinds  ids of plants that the text names
+     * @return list<string> ids, the plainest first
+     */
+    public function spokenOf(Garden $garden, string $text, array $kinds): array
+    {
+        $said = ' '.implode(' ', NameMatch::words($text)).' ';
+        $generic = [];
+        foreach ($kinds as $kind) {
+            $plant = $this->known->named($kind);
+            $generic = $plant->isGeneric ? [...$generic, NameMatch::of($plant->name)] : $generic;
+        }
+        $found = [];
+        foreach ($garden->standing()->toBase()->get(['id', 'name', 'plant', 'kind_name']) as $row) {
+            $name = implode(' ', NameMatch::words((string) $row->name));
+            $isNamed = static fn (NameMatch $one): bool => $one->rank("$row->name $row->kind_name", whole: true) !== null;
+            $how = match (true) {
+                strlen($name) >= self::NAME && str_contains($said, " $name ") => 3,
+                $row->kind_name === null && in_array($row->plant, $kinds, true) => 2,
+                array_filter($generic, $isNamed) !== [] => 1,
+                default => 0,
+            };
+            if ($how > 0) {
+                $found[] = [$how, (string) $row->id];
+            }
+        }
+        usort($found, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+
+        return array_column($found, 1);
+    }
 
     /** @return array<string, string> id => name of those that are meant by "the roses and the beans" */
     public function meant(Garden $garden, string $on): array

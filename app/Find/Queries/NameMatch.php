@@ -84,7 +84,7 @@ final readonly class NameMatch
     }
 
     /** @return list<string> */
-    private static function words(string $text): array
+    public static function words(string $text): array
     {
         return preg_split('/[^a-z0-9%]+/', Str::lower(Str::ascii($text)), -1, PREG_SPLIT_NO_EMPTY) ?: [];
     }

@@ -19,7 +19,7 @@ final readonly class Aim
         $best = $little = $tried = null;
         foreach ($remedies->all as $remedy) {
             $pairing = $remedy->pairings[$target->id] ?? null;
-            if ($pairing === null || $remedy->use !== $mix->recipe->use) {
+            if ($pairing === null || ! $remedy->goesBy($mix->recipe->use)) {
                 continue;
             }
             $isMade = $remedy->isMadeBy($mix);

@@ -77,7 +77,13 @@ final readonly class Remedy
             $strength += $mix->strengthOf($substance)?->in($this->schools['unit'] ?? '% w/v')->likely ?? 0.0;
         }
 
-        return $mix->recipe->use === $this->use && $strength > 0.0 && $strength >= ($this->schools['mild'] ?? 0.0) / 2;
+        return $this->goesBy($mix->recipe->use) && $strength > 0.0 && $strength >= ($this->schools['mild'] ?? 0.0) / 2;
+    }
+
+    /** What is sprayed on leaves does the same where it is wiped on, or they are dipped. */
+    public function goesBy(UseOfSpray $use): bool
+    {
+        return $use === $this->use || ($this->use === UseOfSpray::Foliar && in_array($use, [UseOfSpray::Wipe, UseOfSpray::Dip], true));
     }
 
     /** Whether it is any use against a target. */

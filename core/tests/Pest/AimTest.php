@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Mixing\Mix;
 use Nebbia\Core\Pest\Aim;
 use Nebbia\Core\Pest\Remedies;
+use Nebbia\Core\Pest\Starters;
 use Nebbia\Core\Target\Targets;
 use Nebbia\Core\Tests\Cases;
 
@@ -40,4 +42,21 @@ it('has an answer for every recipe family and every target, and a sentence for i
             expect(in_array($aim->word, ['helps', 'little'], true))->toBe($helps !== [], "$target: $said");
         }
     }
+});
+
+it('does what it does however it is brought on the leaf, and nothing of it by the soil', function (string $use, string $word): void {
+    expect(aimOf(Cases::mix(Cases::body('100 mL', [['isopropyl-alcohol', '100 mL', '70 % v/v']], 'final', $use, 'metric')), 'mealybug')->word)->toBe($word);
+})->with([['foliar', 'helps'], ['wipe', 'helps'], ['dip', 'helps'], ['drench', 'nothing'], ['weed', 'nothing']]);
+
+it('never says of a recipe to begin with that it is of no use for what its family is for', function (): void {
+    $tried = 0;
+    foreach (Cases::get(Starters::class)->all as $starter) {
+        $remedy = $starter->remedy === null ? null : Cases::get(Remedies::class)->all[$starter->remedy] ?? null;
+        foreach ($remedy === null ? [] : array_keys($remedy->pairings) as $target) {
+            $word = aimOf(Cases::mix($starter->body(UnitSystem::Metric)), $target)->word;
+            expect($word === 'nothing')->toBeFalse("$starter->id against $target");
+            $tried++;
+        }
+    }
+    expect($tried)->toBeGreaterThan(100);
 });

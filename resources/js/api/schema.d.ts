@@ -2236,6 +2236,8 @@ export interface components {
             understood: components["schemas"]["Span"][];
             doubts: components["schemas"]["Span"][];
             not_understood: components["schemas"]["Span"][];
+            /** @description Plantings here that it speaks of, the plainest first. */
+            planting_ids: string[];
         };
         RecipeLine: {
             /** @description nebbia.recipe/1, as docs/formats describes it; here for the browser's types. */

@@ -131,8 +131,8 @@ watch(
 
 /** A pasted recipe becomes a new one, for the plant it spoke of where one stands here; what had been begun before can be brought back. */
 function takePasted(pasted: RecipeBody, plants: string[]): void {
-  const spoken = store.plantings.find((one) => plants.includes(one.plant))
-  if (spoken) plantingId.value = spoken.id
+  const spoken = plants.find((id) => store.plantings.some((one) => one.id === id))
+  if (spoken) plantingId.value = spoken
   const before = draft.begin(pasted)
   if (route.params.recipe !== 'new') pick('new')
   if (!before) return

@@ -90,9 +90,10 @@ function accept(): void {
       : {}),
     ...(recipe.targets ? { targets: recipe.targets } : {}),
   }
+  const spokenOf = reading.value?.planting_ids ?? []
   shown.value = false
   text.value = ''
-  emit('take', body, recipe.plants ?? [])
+  emit('take', body, spokenOf)
 }
 </script>
 
