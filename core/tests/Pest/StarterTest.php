@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use Nebbia\Core\Chemistry\Water;
 use Nebbia\Core\Data\Severity;
+use Nebbia\Core\Judgement\Circumstances;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Pest\Remedies;
 use Nebbia\Core\Pest\Remedy;
@@ -38,8 +40,9 @@ it('begins each family with a mild recipe of it', function (?Remedy $remedy, Sta
         foreach ($remedy->substances as $substance) {
             $strength += $mix->strengthOf($substance)?->in($remedy->schools['unit'])->likely ?? 0.0;
         }
-        // From a little under the mild school to the middle one.
-        expect($strength)->toBeGreaterThanOrEqual(0.9 * $remedy->schools['mild'])->toBeLessThanOrEqual(1.05 * $remedy->schools['middle']);
+        // From a little under the mild school to the middle one; onion has its own mild one in the same family, 5 (FACTS.md).
+        $middle = $mix->strengthOf('onion') === null ? $remedy->schools['middle'] : 5.0;
+        expect($strength)->toBeGreaterThanOrEqual(0.9 * $remedy->schools['mild'])->toBeLessThanOrEqual(1.05 * $middle);
     }
 })->with(starters());
 
@@ -47,6 +50,13 @@ it('is no stop and no caution on what bears as is usual', function (?Remedy $rem
     $judged = Cases::judged($starter->body($units), in_array($starter->use->value, ['weed', 'disinfect'], true) ? null : 'tomato');
     $said = array_map(static fn ($one): string => "{$one->severity->value} $one->ground", array_filter($judged->findings, static fn ($one): bool => $one->ground !== 'use' && ! ($starter->use->value === 'disinfect' && $one->ground === 'danger.alcohol-flame') && in_array($one->severity, [Severity::Stop, Severity::Caution], true)));
     expect(array_values($said))->toBe([]);
+})->with(starters());
+
+it('is in no water too weak to do its work', function (?Remedy $remedy, Starter $starter, UnitSystem $units): void {
+    foreach ([null, Water::pure(), Water::measured(300.0, 200.0)] as $water) {
+        $leading = Cases::judged($starter->body($units), null, new Circumstances(water: $water))->leading();
+        expect($leading === null ? '' : Cases::english()->sentence($leading->what))->toBe('');
+    }
 })->with(starters());
 
 it('stops on no generic kind of plant but where sulfur burns', function (): void {
