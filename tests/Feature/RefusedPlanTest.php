@@ -179,3 +179,16 @@ it('says of a spray that is too weak that it is, where rounds of it are suggeste
     $strong = $this->postJson(at($garden, 'recipes'), ['body' => $soap('30 mL')])->assertCreated()->json('recipe.id');
     $this->postJson(at($garden, 'rounds/suggest'), ['recipe_id' => $strong] + $asked)->assertOk()->assertJsonPath('useless', []);
 });
+
+it('says of a spray that is aimed at what it is known for nothing against that it is, and of what helps nothing', function (string $recipe, string $target, ?string $says): void {
+    $garden = demo();
+    $bean = plantingOf($garden, 'broad-bean')->id;
+    $useless = $this->postJson(at($garden, 'rounds/suggest'), ['recipe_id' => recipeNamed($garden, $recipe)->id, 'planting_ids' => [$bean], 'target' => $target, 'starts_on' => '2026-05-04'])->assertOk()->json('useless');
+    expect($useless === [] ? null : $useless[0])->{$says === null ? 'toBeNull' : 'toContain'}(...($says === null ? [] : [$says]));
+})->with([
+    'bicarbonate on aphids' => ['Potassium bicarbonate', 'aphid', 'aphid'],
+    'milk on spider mites' => ['Milk for the zucchini', 'spider-mite', 'spider mite'],
+    'soap on aphids' => ['Evening soap', 'aphid', null],
+    'bicarbonate on mildew' => ['Potassium bicarbonate', 'powdery-mildew', null],
+    'garlic that is weakly shown' => ['Garlic and pepper', 'aphid', null],
+]);

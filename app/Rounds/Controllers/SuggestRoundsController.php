@@ -60,7 +60,7 @@ final class SuggestRoundsController extends Controller
                 $target,
                 $request->string('starts_on')->toString(),
                 $purpose,
-                array_map($refuse->words(...), $useless),
+                $useless,
             ) ?? throw ValidationException::withMessages(['target' => Say::it('refused.write-down-settings-where')]),
         );
     }

@@ -18,14 +18,21 @@ use Nebbia\Core\Data\Finding;
 use Nebbia\Core\Data\Sentence\Catalogue;
 use Nebbia\Core\Mixing\Recipe\Repeat;
 use Nebbia\Core\Mixing\Recipe\UseOfSpray;
+use Nebbia\Core\Pest\Aim;
+use Nebbia\Core\Pest\Remedies;
+use Nebbia\Core\Pest\Remedy;
 use Nebbia\Core\Planning\Course\CourseJudge;
 use Nebbia\Core\Planning\Course\Purpose;
 use Nebbia\Core\Planning\Round\RhythmJudge;
+use Nebbia\Core\Target\Target;
 use Nebbia\Core\Target\Targets;
 
 /** No round is planned of what the bench would stop, nor against what no spray helps: it is said why, and what to do instead. */
 final readonly class RefusePlan
 {
+    /** What a mix does to what it is aimed at, where that is nothing. */
+    private const IN_VAIN = ['weak', 'tried', 'nothing'];
+
     public function __construct(
         private JudgeMix $judge,
         private CourseJudge $courses,
@@ -33,6 +40,7 @@ final readonly class RefusePlan
         private CourseInCore $inCore,
         private RhythmJudge $rhythm,
         private FindNeighbours $neighbours,
+        private Remedies $remedies,
         private Catalogue $catalogue,
     ) {}
 
@@ -40,7 +48,7 @@ final readonly class RefusePlan
      * @param  non-empty-list<Recipe>  $recipes  one, or two that take turns
      * @param  Collection<int, Planting>  $plantings
      * @param  string|null  $target  id
-     * @return list<Finding> of those that are too weak to do anything, why; that is said, and refused to nobody
+     * @return list<string> why those do nothing that are too weak, or are known for nothing against it; said, and refused to nobody
      *
      * @throws ValidationException naming recipe_id, other_recipe_id or target
      * @throws BadInput if a recipe cannot be read
@@ -74,11 +82,14 @@ final readonly class RefusePlan
                 if ($stop !== null) {
                     throw $this->refused($field, $stop);
                 }
-                $useless[$n] ??= $judged->leading();
+                $leading = $judged->leading();
+                $useless[$n] ??= $leading === null ? null : $this->words($leading);
             }
+            $aim = $against === null || ! $this->isHelped($against) ? null : Aim::of($mixes[$n], $against, $this->remedies);
+            $useless[$n] ??= in_array($aim?->word, self::IN_VAIN, true) ? $this->catalogue->say($aim->said) : null;
         }
 
-        return array_values(array_filter($useless));
+        return array_values(array_filter($useless, is_string(...)));
     }
 
     /**
@@ -87,7 +98,7 @@ final readonly class RefusePlan
      * @param  non-empty-list<Recipe>  $recipes  one, or two that take turns
      * @param  Collection<int, Planting>  $plantings
      * @param  string|null  $target  id
-     * @param  list<Finding>  $useless  what is said of those that are too weak
+     * @param  list<string>  $useless  what is said of those that do nothing
      *
      * @throws ValidationException naming all_the_same
      * @throws BadInput if a recipe cannot be read
@@ -112,10 +123,16 @@ final readonly class RefusePlan
             $repeat->times ?? 1,
         );
         $sameDay = $this->rhythm->onSameDay($repeat->from($startsOn), $others);
-        $found = [...$useless, ...($sameDay === null ? [] : [$sameDay]), ...$found];
+        $found = [...$useless, ...array_map($this->words(...), $sameDay === null ? $found : [$sameDay, ...$found])];
         if ($found !== []) {
-            throw ValidationException::withMessages(['all_the_same' => implode("\n", array_map($this->words(...), $found))]);
+            throw ValidationException::withMessages(['all_the_same' => implode("\n", $found)]);
         }
+    }
+
+    /** Whether anything is known to help against it: of what nothing is known of, no mix is known to be useless. */
+    private function isHelped(Target $target): bool
+    {
+        return array_filter($this->remedies->all, static fn (Remedy $one): bool => $one->helps($target->id)) !== [];
     }
 
     private function refused(string $field, Finding $finding): ValidationException
@@ -123,7 +140,7 @@ final readonly class RefusePlan
         return ValidationException::withMessages([$field => $this->words($finding)]);
     }
 
-    public function words(Finding $finding): string
+    private function words(Finding $finding): string
     {
         $said = $finding->toArray($this->catalogue);
 
