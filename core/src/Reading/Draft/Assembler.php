@@ -137,7 +137,9 @@ final class Assembler
         if ($what !== null && $this->tabletOf($n, $what, $token)) {
             return;
         }
-        $what = $what !== null && $what < $n && $this->at->isSettled($what) ? null : $what;
+        // "One of oil, 1 litre": the oil has its own.
+        $hasOwn = $what !== null && $what < $n && $this->at->is($what - 1, TokenKind::Of) && $this->at->is($what - 2, TokenKind::Number);
+        $what = $what !== null && $what < $n && ($hasOwn || $this->at->isSettled($what)) ? null : $what;
         if ($what !== null) {
             $this->at->settle($what, $n);
             $this->draft
@@ -292,30 +294,30 @@ final class Assembler
         return $isEnd && $this->at->is($behind, TokenKind::Ingredient) && ! $this->at->isSettled($behind) ? $behind : null;
     }
 
-    /** "a teaspoon of oil and one of soap": as much again, of another thing. */
+    /** "A teaspoon of oil and one of soap", "a cup of milk to 9 of water": so many of the same spoon, of another thing. */
     private function sameAgain(int $n, Token $token): bool
     {
-        if (! $this->at->is($n + 1, TokenKind::Of) || (string) NumberParser::parse($token->value) !== '1') {
-            return false;
-        }
-        $what = $this->at->freeAhead($n + 2, TokenKind::Ingredient, TokenKind::Unnamed);
-        for ($m = $n - 1; $what !== null && $m >= 0; $m--) {
-            if ($this->at->is($m, TokenKind::Amount)) {
-                $this->at->settle($n, $what);
-                $this->draft
-                    ->entryFor($this->at->tokens[$what], $this->sentence)
-                    ->give(
-                        Token::of(
-                            TokenKind::Amount,
-                            $token->text,
-                            $token->start,
-                            $this->at->tokens[$m]->value,
-                            $this->at->tokens[$m]->doubt,
-                        ),
-                    );
-
-                return true;
+        $isWater = $this->at->is($this->at->is($n + 1, TokenKind::Of) ? $n + 2 : $n + 1, TokenKind::Water);
+        $what = $this->at->is($n + 1, TokenKind::Of) ? $this->at->freeAhead($n + 2, TokenKind::Ingredient, TokenKind::Unnamed) : null;
+        for ($m = $n - 1; ($isWater || $what !== null) && $m >= 0; $m--) {
+            if (! $this->at->is($m, TokenKind::Amount)) {
+                continue;
             }
+            $before = $this->at->tokens[$m];
+            $unit = preg_replace('/^'.NumberParser::PATTERN.'\s*/u', '', $before->value);
+            if ($unit === null || $unit === '' || $this->peek->amount("$token->value $unit") === null) {
+                return false;
+            }
+            $same = Token::of(TokenKind::Amount, $token->text, $token->start, "$token->value $unit", $before->doubt);
+            if ($isWater) {
+                $this->at->settle($n, $n + 1, $n + 2);
+                $this->draft->volumes[] = new Volume($same->value, $same, Volume::WATER, false, $this->sentence);
+            } elseif ($what !== null) {
+                $this->at->settle($n, $what);
+                $this->draft->entryFor($this->at->tokens[$what], $this->sentence)->give($same);
+            }
+
+            return true;
         }
 
         return false;
@@ -398,7 +400,8 @@ final class Assembler
             TokenKind::Times => ($this->draft->times ??= $token),
             TokenKind::Duration => ($this->draft->durations[] = $token),
             // "in a bucket" counts no buckets.
-            TokenKind::Number => $this->at->is($n + 1, TokenKind::Container) && (string) NumberParser::parse($token->value) === '1'
+            TokenKind::Number => $this->at->is($n + 1, TokenKind::Container, TokenKind::Use)
+                && (string) NumberParser::parse($token->value) === '1'
                 ? ($this->draft->counts[] = $token)
                 : ($this->draft->unplaced[] = $token),
             // "the 14th" is a number too.

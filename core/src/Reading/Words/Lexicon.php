@@ -66,6 +66,9 @@ final class Lexicon
     /** "one to ten", before water or at an end. */
     public readonly string $ratio;
 
+    /** The same, before what it is for. */
+    public readonly string $thinnedOn;
+
     /** "-scented", without its hyphen. */
     public readonly string $manner;
 
@@ -119,14 +122,15 @@ final class Lexicon
             $this->alternatives($this->words->strings('durations')).
             ')'.
             self::NO_LETTER_AFTER;
-        $this->ratio =
-            '(?:one|1|un|uno|una|um|uma)\\s+'.
-            $this->alternatives($this->words->strings('ratio_links')).
-            "\\s+({$this->number})".
+        $oneTo = '(?:one|1|un|uno|una|um|uma)\s+'.$this->alternatives($this->words->strings('ratio_links')).'\s+';
+        $this->ratio = "$oneTo({$this->number})".
             '(?=\s+'.
             $this->alternatives($this->words->strings('ratio_follows')).
             self::NO_LETTER_AFTER.
             '|\s*(?:[.,;)]|$))';
+        // "1 to 10 on the tomatoes": fewer than five may be so many of them.
+        $this->thinnedOn = "$oneTo([5-9]|[1-9]\\d{1,3}|ten|twenty|fifty|dieci|venti|dez|vinte)".
+            '(?=\s+(?:on|for|onto|over|sui|sulle|sul|sulla|sugli|per|nos|nas|no|na|para)\s)';
         $this->per = $this->alternatives($this->words->strings('per'));
         $this->manner = $this->phrase($this->words->strings('manner'));
         $this->phrases = $this->phrases();

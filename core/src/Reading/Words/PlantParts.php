@@ -13,9 +13,6 @@ final readonly class PlantParts
     /** What the value of a word says that is a part of a plant that is known, beside a number. */
     public const COUNTED = 'counted-part';
 
-    /** What the outside of a fruit is called. */
-    private const PEELS = ['peel', 'skin', 'rind', 'zest', 'skins'];
-
     public function __construct(private Lexicon $lexicon) {}
 
     /**
@@ -58,7 +55,7 @@ final readonly class PlantParts
     {
         $part = preg_replace('/^1 /', '', $tokens[$n]->is(TokenKind::Amount) ? $tokens[$n]->value : $tokens[$n]->text);
         $count = $tokens[$n + 2] ?? null;
-        $isPeel = in_array(rtrim(mb_strtolower((string) $part), 's'), self::PEELS, true);
+        $isPeel = $this->lexicon->isOf('peels', (string) $part);
         if (! $isPeel || ($tokens[$n + 1] ?? null)?->is(TokenKind::Of) !== true || $count === null) {
             return null;
         }
@@ -66,11 +63,11 @@ final readonly class PlantParts
         $plant = $count->is(TokenKind::Number) ? $tokens[$n + 3] ?? null : null;
         [$number, $name, $last] = match (true) {
             $counted !== null => [$counted[0], $counted[1]->text, $n + 2],
-            $plant?->is(TokenKind::Plant, TokenKind::Ingredient) === true => [$count, $plant->text, $n + 3],
+            $plant?->is(TokenKind::Plant, TokenKind::Ingredient, TokenKind::Word) === true => [$count, $plant->text, $n + 3],
             default => [$count, '', $n],
         };
-        foreach ($name === '' ? [] : self::PEELS as $peel) {
-            $ingredient = $this->lexicon->ingredient(rtrim($name, 's')." $peel");
+        foreach ($name === '' ? [] : $this->names($name, $plant) as $one) {
+            $ingredient = $this->lexicon->ingredient("$one peel") ?? $this->lexicon->ingredient("$one skins");
             if ($ingredient !== null) {
                 $end = $tokens[$last];
 
@@ -82,6 +79,20 @@ final readonly class PlantParts
         }
 
         return null;
+    }
+
+    /**
+     * What a plant may be called before "peel": as it is said, or by its own name.
+     *
+     * @return list<string>
+     */
+    private function names(string $said, ?Token $plant): array
+    {
+        $id = $plant?->is(TokenKind::Plant, TokenKind::Ingredient) === true && $plant->value !== '' ? $plant->value : null;
+
+        return array_values(array_filter([
+            rtrim($said, 's'), $id, $this->lexicon->ingredient($said), $this->lexicon->plant($said),
+        ], static fn (?string $one): bool => $one !== null && $one !== ''));
     }
 
     /** @return array{Token, Token}|null the number and the name, where it is counted by its name: "2 lemons" */

@@ -74,7 +74,7 @@ final readonly class Scanner
         if (! $isNumber) {
             return $this->amounts->at($text, $at, false);
         }
-        if (preg_match("/\\G{$w->ratio}/iu", $text, $m, 0, $at) === 1) {
+        if (preg_match("/\\G{$w->ratio}/iu", $text, $m, 0, $at) === 1 || preg_match("/\\G{$w->thinnedOn}/iu", $text, $m, 0, $at) === 1) {
             return Token::of(TokenKind::Ratio, $m[0], $at, '1:'.NumberParser::parse($m[1]));
         }
         $number = NumberParser::PATTERN;
