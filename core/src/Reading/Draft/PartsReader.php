@@ -29,6 +29,11 @@ final readonly class PartsReader
                 if ($what !== null) {
                     $found[] = [$n, $what, $token];
                 }
+            } elseif ($found !== [] && $token->is(TokenKind::Number)) {
+                // "To nine of water": parts again.
+                $what = $this->at->is($n + 1, TokenKind::Of) ? $n + 2 : $n + 1;
+                $isNamed = $this->at->is($what, TokenKind::Water, TokenKind::Ingredient, TokenKind::Unnamed);
+                $found = $isNamed ? [...$found, [$n, $what, $token]] : $found;
             }
             if ($token->is(TokenKind::Half)) {
                 $this->half($n, $token);
