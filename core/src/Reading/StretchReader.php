@@ -67,10 +67,17 @@ final readonly class StretchReader
         return $this->compounds->join($this->parts->apart($this->plants->spot($text, $tokens)));
     }
 
-    /** Long lines that were broken by a page go on in the next; short ones are a list. All places stay what they are. */
+    /** Long lines that a page has broken go on in the next; short ones are a list, whose dots lead on. All places stay what they are. */
     private static function unwrapped(string $text): string
     {
-        return (string) preg_replace('/^([^\n]{'.self::LONG_LINE.',})\n(?=\p{Ll})/mu', '$1 ', $text);
+        $text = (string) preg_replace('/^([^\n]{'.self::LONG_LINE.',})\n(?=\p{Ll})/mu', '$1 ', $text);
+
+        // "Vinegar ..... 1 gallon": the dots of a list lead to the amount of what stands before them.
+        return (string) preg_replace_callback(
+            '/^([^\d\n.]*\p{L}\s?)(\.{3,}|…)(?=\s*\d)/mu',
+            static fn (array $m): string => $m[1].':'.str_repeat(' ', strlen($m[2]) - 1),
+            $text,
+        );
     }
 
     /**

@@ -55,7 +55,7 @@ final readonly class VolumeReader
             // "100 mL per litre of water" is no water.
             return;
         }
-        if ($this->isOfSolution($n)) {
+        if ($this->isOfSolution($n) || $this->isBehindSolution($n)) {
             $this->volume($n, $token, Volume::WATER, true);
 
             return;
@@ -107,6 +107,14 @@ final readonly class VolumeReader
         }
 
         return false;
+    }
+
+    /** "A 2 % soap solution, 5 litres". */
+    private function isBehindSolution(int $n): bool
+    {
+        $what = $this->peek->likely($this->sentence->tokens[$n]->value) < self::WATER_ML ? null : $this->sentence->justBehind($n, true);
+
+        return $what !== null && $this->sentence->is($what - 1, TokenKind::Percent) && $this->sentence->isSolution($what - 1, $what);
     }
 
     /** Water that the amount is of: "a quart of water", and of "a quart of sugar water" too. */
