@@ -85,3 +85,15 @@ it('knows that hard water takes as much of a stronger soap as of a weaker', func
     'half of what works' => [0.25, 200.0, null],
     'with an acid that takes some, too' => [0.3, 100.0, 0.01],
 ]);
+
+it('says of what is to disinfect from where it does', function (array $line, string $says): void {
+    $mix = Cases::judged(Cases::body('1 L', [$line], 'final', 'disinfect'));
+    $jobs = Cases::get(JobAssessor::class)->assess($mix->situation);
+    expect(Cases::english()->say($jobs[0]->said))->toBe($says);
+})->with([
+    // 100 mL in a litre: a tenth of 5 %, which is 0.5; of bottles from 2.5 % on it may be 0.25.
+    'bleach of which it is not said how strong' => [['bleach', '100 mL'], 'Perhaps too weak: it may be as little as 0.25 %, and it works from 0.5.'],
+    'bleach that is thin' => [['bleach', '20 mL', '5 %'], 'Too weak for that: 0.1 % to work with, and it works from 0.5.'],
+    'alcohol' => [['isopropyl-alcohol', '300 mL', '91 %'], 'Too weak for that: 27 % to work with, and it works from 60.'],
+    'alcohol that does' => [['isopropyl-alcohol', '720 mL', '91 %'], 'Strong enough for that.'],
+]);

@@ -87,6 +87,11 @@ final readonly class JobAssessor
             },
         };
 
+        $disinfects = $situation->mix->recipe->use === UseOfSpray::Disinfect ? $this->disinfecting->params($strength) : null;
+        $isPerhaps = $disinfects === null
+            ? $effect->standing === EffectStanding::PerhapsTooWeak
+            : $disinfects['likely'] >= $disinfects['from'] * (1 - 1e-9);
+
         return IngredientJob::of(
             $line,
             $name,
@@ -100,10 +105,10 @@ final readonly class JobAssessor
             Message::of(
                 match (true) {
                     $effect->standing === EffectStanding::HoldsTooLittle => 'pull.holds-too-little',
-                    $pull === Contribution::Weak && $effect->standing === EffectStanding::PerhapsTooWeak => 'pull.perhaps-weak',
+                    $pull === Contribution::Weak && $isPerhaps => 'pull.perhaps-weak',
                     default => 'pull.'.$pull->value,
                 },
-                ['other' => $against[$id] ?? ''] + $effect->params(),
+                ['other' => $against[$id] ?? ''] + ($disinfects ?? []) + $effect->params(),
             ),
             $row?->string('basis') ?? 'practice',
             $row?->string('sure') ?? 'low',

@@ -72,6 +72,26 @@ final readonly class DisinfectingRule implements Rule
         }
     }
 
+    /**
+     * How a substance stands to what it takes to disinfect, as the sentences say it; null where that is not known.
+     *
+     * @return array{low: float, likely: float, left: float, from: float, unit: string}|null
+     */
+    public function params(FinalStrength $strength): ?array
+    {
+        foreach ($this->rows as $row) {
+            $from = $row->floats('works')[0] ?? null;
+            $amount = $strength->in($row->string('unit'));
+            if ($from !== null && $amount !== null && in_array($strength->substance->id, $row->strings('substances'), true)) {
+                $likely = $amount->likely;
+
+                return ['low' => $amount->low, 'likely' => $likely, 'left' => $likely, 'from' => $from, 'unit' => $row->string('unit')];
+            }
+        }
+
+        return null;
+    }
+
     /** Whether a substance is strong enough to disinfect, by its lower end. */
     public function reaches(FinalStrength $strength): bool
     {
