@@ -122,6 +122,10 @@ for (const [name, viewport] of [['on a desk', { width: 1280, height: 800 }], ['o
       await page.getByRole('button', { name: 'Undo' }).last().click()
       await expect(late.getByRole('button', { name: 'Move', exact: true })).toBeVisible()
       await expect(late.getByRole('button', { name: 'Leave this one' })).toBeVisible()
+      await page.goto('/rounds')
+      await page.getByRole('button', { name: 'As a list' }).click()
+      await expect(page.getByRole('heading', { name: /overdue/ })).toHaveCount(1)
+      await expect(page.getByRole('heading', { name: /overdue/ })).toContainText('13 May')
     })
 
     test('rain after a round: noted, and what it changes moved', async ({ page }) => {

@@ -7,6 +7,7 @@ import { computed } from 'vue'
 /** All that is to come in one plain list, by days. */
 const props = defineProps<{ courses: Course[]; marks: Schemas['CourseMark'][] }>()
 const times = useTimes()
+const today = computed(() => times.todayField())
 interface Entry {
   day: string
   at: string
@@ -60,7 +61,12 @@ const WORDS: Record<Entry['kind'], string> = { round: t('rounds.round-list.spray
 <template>
   <ol class="list">
     <li v-for="one in days" :key="one.day">
-      <h3>{{ times.day(one.day) }}</h3>
+      <h3>
+        {{ times.day(one.day) }}
+        <span v-if="one.day <= today" class="when" :class="{ late: one.day < today }">{{
+          one.day < today ? t('rounds.round-list.overdue') : t('rounds.round-list.today')
+        }}</span>
+      </h3>
       <ul>
         <li v-for="(entry, n) in one.entries" :key="n" :class="entry.kind">
           <span class="kind">{{ entry.at || WORDS[entry.kind] }}</span>
@@ -78,6 +84,8 @@ const WORDS: Record<Entry['kind'], string> = { round: t('rounds.round-list.spray
   1px solid var(--line);
 }
 h3 { font-size: var(--text-m); }
+.when { font-family: var(--plain); font-size: var(--text-s); font-weight: 600; color: var(--brass); margin-left: var(--space-3); }
+.late { color: var(--madder); }
 .list ul { display: grid; gap: var(--space-3); }
 .list ul li { display: grid; grid-template-columns: 64px minmax(0, 1fr); gap: var(--space-5); align-items: baseline; }
 .kind { color: var(--soft); font-size: var(--text-s); }
