@@ -44,6 +44,7 @@ it('takes water for no recipe, and what is for tools for nothing that goes on a 
 })->with([
     'water' => ['misted the monstera with water', 'Write down: water on Monstera by the couch', null],
     'a swab for a plant' => ['wiped the monstera with alcohol', 'Write down: Alcohol on a swab on Monstera by the couch', 'alcohol-wipe'],
+    'the plant alone' => ['sprayed the monstera', 'Write down: a spray on Monstera by the couch', null],
     'blades' => ['wiped the blades with alcohol', 'Write down: Alcohol for blades on blades', 'tools-alcohol'],
     'what was bought, where the pantry is empty' => ['bought it', 'Read a label', null],
     'what was spilt comes before what is made of it' => ['I spilled bleach on my hands', 'First aid', null],

@@ -67,13 +67,19 @@ final readonly class FindErrand
 
     private function sprayed(Garden $garden, Errand $errand): FoundResource
     {
-        $plantings = $errand->on === null ? [] : $this->plantings->meant($garden, $errand->on) + $this->troubledBy($garden, $errand->on);
-        $recipe = $errand->what === null ? null : $this->recipe($garden, $errand->what, $plantings !== []);
+        $on = $errand->on;
+        $what = $errand->what;
+        // "Sprayed the zucchini": what stands alone is what it was put on, where such a plant is here.
+        if ($on === null && $what !== null && $this->plantings->meant($garden, $what) + $this->troubledBy($garden, $what) !== []) {
+            [$on, $what] = [$what, null];
+        }
+        $plantings = $on === null ? [] : $this->plantings->meant($garden, $on) + $this->troubledBy($garden, $on);
+        $recipe = $what === null ? null : $this->recipe($garden, $what, $plantings !== []);
 
         return self::action(
             Say::it('find.sprayed', [
-                'what' => $recipe[1] ?? $errand->what ?? 'none',
-                'on' => $plantings !== [] ? implode(', ', $plantings) : ($errand->on ?? 'none'),
+                'what' => $recipe[1] ?? $what ?? 'none',
+                'on' => $plantings !== [] ? implode(', ', $plantings) : ($on ?? 'none'),
             ]),
             '',
             [],
@@ -81,7 +87,7 @@ final readonly class FindErrand
                 'sprayed',
                 recipe_id: $recipe[0] ?? null,
                 planting_ids: array_map(strval(...), array_keys($plantings)),
-                on: $plantings === [] ? $errand->on : null,
+                on: $plantings === [] ? $on : null,
             ),
         );
     }

@@ -23,16 +23,16 @@ final readonly class ErrandReader
     private const YESTERDAY = '/\b(?:yesterday|ieri|ontem)\b/u';
 
     /** The night that has just gone by is of today; what follows a time is no part of a name. */
-    private const WHEN = '/\s*\b(?:yesterday|today|this (?:morning|evening|afternoon)|last night|tonight|just now|now|'.
+    private const WHEN = '/\s*\b(?:yesterday|today|this (?:morning|evening|afternoon)|last night|overnight|tonight|just now|now|'.
         'ieri|oggi|ontem|hoje)\b\s*$/u';
 
     private const RAINED = '(?:it(?: has)? rained|we had|had|rained|rain|raining|it rains|ha piovuto|è piovuto|piovuto|choveu)';
 
     private const SPRAYED = '(?:i |we |have |i\'ve |just |ho |abbiamo |eu )*(?:sprayed|spritzed|misted|drenched|poured|brushed|dabbed|'.
-        'wiped|painted|watered in|put|used|spruzzato|irrorato|dato|pulverizei|borrifei|apliquei)';
+        'wiped|painted|watered in|put|used|did|treated|hit|dosed|dusted|spruzzato|irrorato|dato|pulverizei|borrifei|apliquei)';
 
     /** What is done with much else, too: it is a spray only where it is said on what. */
-    private const LOOSE = '/^(?:i |we |have |i\'ve |just )*(?:put|used) /u';
+    private const LOOSE = '/^(?:i |we |have |i\'ve |just )*(?:put|used|did|treated|hit|dosed|dusted) /u';
 
     private const ON = '(?:on to|onto|on|over|around|under|in|at|sulle|sulla|sul|sui|sugli|su|nas|nos|na|no|em)';
 
