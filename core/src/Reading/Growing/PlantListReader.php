@@ -28,7 +28,8 @@ final readonly class PlantListReader
 
     private const TAIL = '/(?<=\p{L}) (?:in|on|by|under|at|near|along|against) (?:an? |the |my |our )?\p{L}[\p{L} ]*$/iu';
 
-    private const TALK = '/^(?:(?:i|we)(?:[’\']ve| have)(?: also)?(?: got)?|i(?: also)? have|(?:i|we) grow|there (?:is|are)|'.
+    private const TALK = '/^(?:about|around|roughly|approximately|approx\.?|maybe|perhaps|nearly|circa|'.
+        '(?:i|we)(?:[’\']ve| have)(?: also)?(?: got)?|i(?: also)? have|(?:i|we) grow|there (?:is|are)|'.
         'also|plus|and|und|e|my|our|the|some|several|these|ho|tenho|le|i|il|la|as|os) /iu';
 
     private const FEW = ['/^a few /iu' => 3, '/^several /iu' => 3, '/^a couple (?:of )?/iu' => 2, '/^a pair of /iu' => 2];
@@ -57,11 +58,37 @@ final readonly class PlantListReader
         return array_values($found);
     }
 
+    /** "Herbs (basil, thyme)" are those, "tomatoes (4 Sungold, 2 Roma)" so many of each; "roses (front yard, sunny)" are roses. */
+    private function outOfBrackets(string $text): string
+    {
+        return (string) preg_replace_callback(
+            '/([^,;()\n:.]*\p{L}[^,;()\n:.]*?)\s*\(([^()\n]*(?:,|&|\band\b)[^()\n]*)\)/u',
+            function (array $m): string {
+                $items = array_map(trim(...), preg_split('/\s*(?:,|&|\band\b)\s*/u', $m[2], -1, PREG_SPLIT_NO_EMPTY) ?: []);
+                if (array_filter($items, fn (string $one): bool => ! $this->plants->isName($this->counted($one)[0])) === []) {
+                    return implode(', ', $items);
+                }
+                $name = trim($this->counted(trim($m[1]))[0]);
+                $isVariety = static fn (string $one): bool => preg_match('/^(?:\d+\s*x?\s*)?\p{Lu}/u', $one) === 1;
+                if (! $this->plants->knows($name) || count(array_filter($items, $isVariety)) < count($items)) {
+                    return $m[1];
+                }
+
+                return ' '.implode(', ', array_map(
+                    static fn (string $one): string => (string) preg_replace('/^((?:\d+)?)\s*x?\s*(\p{Lu}.*)$/u', "$1 $name “$2”", $one),
+                    $items,
+                ));
+            },
+            $text,
+        );
+    }
+
     /** @return list<array{string, int|null}> a piece for each plant, and its number where that stands apart */
     private function pieces(string $text): array
     {
         $pieces = [];
-        foreach (preg_split('/\R/u', $text) ?: [] as $line) {
+        // A full stop behind a word ends a line as well; "St." is none.
+        foreach (preg_split('/\R|(?<=\p{Ll}{4})\.\s+(?=\p{Lu})/u', $this->outOfBrackets($text)) ?: [] as $line) {
             // A table has its number in a cell of its own.
             if (preg_match('/^\s*([^,;\t]*\p{L}[^,;\t]*)[,;\t]\s*(\d{1,6})\s*$/u', $line, $cells) === 1) {
                 $pieces[] = [$cells[1], (int) $cells[2]];
@@ -103,7 +130,7 @@ final readonly class PlantListReader
         // Bullets, and numbers of a list.
         $piece = trim((string) preg_replace('/^\s*(?:[-*–—•]\s+|\d{1,3}[.)]\s+)/u', '', $piece));
         $variety = null;
-        if (preg_match('/[\'"‘’“”]([^\'"‘’“”]+)[\'"‘’“”]/u', $piece, $quoted) === 1) {
+        if (preg_match('/[\'"‘’“”]((?:[^\'"‘’“”]|(?<=\p{L})[\'’](?=\p{L}))+)[\'"‘’“”]/u', $piece, $quoted) === 1) {
             $variety = trim($quoted[1]);
             $piece = trim(str_replace($quoted[0], ' ', $piece));
         }
