@@ -58,29 +58,55 @@ final readonly class PlantListReader
         return array_values($found);
     }
 
-    /** "Herbs (basil, thyme)" are those, "tomatoes (4 Sungold, 2 Roma)" so many of each; "roses (front yard, sunny)" are roses. */
-    private function outOfBrackets(string $text): string
+    /**
+     * "Herbs (basil, thyme)" are those, "tomatoes (4 Sungold, 2 Roma)" and "roses: 'Peace', 'Iceberg'" so many of each; "roses (front yard,
+     * sunny)" are roses.
+     */
+    private function eachNamed(string $text): string
     {
-        return (string) preg_replace_callback(
-            '/([^,;()\n:.]*\p{L}[^,;()\n:.]*?)\s*\(([^()\n]*(?:,|&|\band\b)[^()\n]*)\)/u',
-            function (array $m): string {
-                $items = array_map(trim(...), preg_split('/\s*(?:,|&|\band\b)\s*/u', $m[2], -1, PREG_SPLIT_NO_EMPTY) ?: []);
-                if (array_filter($items, fn (string $one): bool => ! $this->plants->isName($this->counted($one)[0])) === []) {
-                    return implode(', ', $items);
-                }
-                $name = trim($this->counted(trim($m[1]))[0]);
-                $isVariety = static fn (string $one): bool => preg_match('/^(?:\d+\s*x?\s*)?\p{Lu}/u', $one) === 1;
-                if (! $this->plants->knows($name) || count(array_filter($items, $isVariety)) < count($items)) {
-                    return $m[1];
-                }
-
-                return ' '.implode(', ', array_map(
-                    static fn (string $one): string => (string) preg_replace('/^((?:\d+)?)\s*x?\s*(\p{Lu}.*)$/u', "$1 $name “$2”", $one),
-                    $items,
-                ));
-            },
+        $of = '([^,;()\n:.]*\p{L}[^,;()\n:.]*?)';
+        $text = (string) preg_replace_callback(
+            "/$of\\s*\\(([^()\\n]*(?:,|&|\\band\\b)[^()\\n]*)\\)/u",
+            fn (array $m): string => $this->those($m[2]) ?? $this->varieties($m[1], $m[2]) ?? $m[1],
             $text,
         );
+
+        return (string) preg_replace_callback(
+            "/^$of:\\s*([^:\\n]+)$/mu",
+            fn (array $m): string => $this->those($m[2]) === null ? $this->varieties($m[1], $m[2]) ?? $m[0] : $m[0],
+            $text,
+        );
+    }
+
+    /** Where each of a list is a plant by itself. */
+    private function those(string $list): ?string
+    {
+        $items = self::items($list);
+
+        return $items !== [] && array_filter($items, fn (string $one): bool => ! $this->plants->knows($this->counted($one)[0])) === []
+            ? implode(', ', $items)
+            : null;
+    }
+
+    /** Where each of a list may be a variety of what stands before it: a name with a capital, or in quotes. */
+    private function varieties(string $of, string $list): ?string
+    {
+        $name = trim($this->counted(trim($of))[0]);
+        $isVariety = '/^(\d*)\s*x?\s*[\'"‘“]?(\p{Lu}[^"‘“”]*?)[\'"’”]?$/u';
+        $items = self::items($list);
+        if ($items === [] || ! $this->plants->knows($name) || count((array) preg_grep($isVariety, $items)) < count($items)) {
+            return null;
+        }
+
+        $each = static fn (string $one): string => (string) preg_replace($isVariety, "$1 $name “$2”", $one);
+
+        return ' '.implode(', ', array_map($each, $items));
+    }
+
+    /** @return list<string> */
+    private static function items(string $list): array
+    {
+        return array_map(trim(...), preg_split('/\s*(?:,|&|\band\b)\s*/u', $list, -1, PREG_SPLIT_NO_EMPTY) ?: []);
     }
 
     /** @return list<array{string, int|null}> a piece for each plant, and its number where that stands apart */
@@ -88,7 +114,7 @@ final readonly class PlantListReader
     {
         $pieces = [];
         // A full stop behind a word ends a line as well; "St." is none.
-        foreach (preg_split('/\R|(?<=\p{Ll}{4})\.\s+(?=\p{Lu})/u', $this->outOfBrackets($text)) ?: [] as $line) {
+        foreach (preg_split('/\R|(?<=\p{Ll}{4})\.\s+(?=\p{Lu})/u', $this->eachNamed($text)) ?: [] as $line) {
             // A table has its number in a cell of its own.
             if (preg_match('/^\s*([^,;\t]*\p{L}[^,;\t]*)[,;\t]\s*(\d{1,6})\s*$/u', $line, $cells) === 1) {
                 $pieces[] = [$cells[1], (int) $cells[2]];
