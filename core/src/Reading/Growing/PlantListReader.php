@@ -34,6 +34,11 @@ final readonly class PlantListReader
 
     private const FEW = ['/^a few /iu' => 3, '/^several /iu' => 3, '/^a couple (?:of )?/iu' => 2, '/^a pair of /iu' => 2];
 
+    /** Where plants stand. */
+    private const PLACES = '/\b(?:beds?|sheds?|greenhouse|polytunnel|tunnel|balcony|porch|terrace|patio|yard|garden|windows?|sill|rooms?|'.
+        'kitchen|hall|bathroom|office|border|plot|path|fence|wall|deck|pots?|tubs?|containers?|conservatory|frame|indoors|outdoors|'.
+        'inside|outside|front|back|orto|serra|balcone|terrazza|giardino|jardim|varanda|estufa|horta)\b/iu';
+
     /** Heads of tables. */
     private const HEADS = '/^(?:plants?|names?|kinds?|species|how many|number|count|qty|quantity|variety)$/iu';
 
@@ -66,8 +71,8 @@ final readonly class PlantListReader
     {
         $of = '([^,;()\n:.]*\p{L}[^,;()\n:.]*?)';
         $text = (string) preg_replace_callback(
-            "/$of\\s*\\(([^()\\n]*(?:,|&|\\band\\b)[^()\\n]*)\\)/u",
-            fn (array $m): string => $this->those($m[2]) ?? $this->varieties($m[1], $m[2]) ?? $m[1],
+            "/$of\\s*\\(([^()\\n]+)\\)/u",
+            fn (array $m): string => $this->inBrackets($m[0], $m[1], $m[2]),
             $text,
         );
 
@@ -76,6 +81,22 @@ final readonly class PlantListReader
             fn (array $m): string => $this->those($m[2]) === null ? $this->varieties($m[1], $m[2]) ?? $m[0] : $m[0],
             $text,
         );
+    }
+
+    private function inBrackets(string $whole, string $of, string $list): string
+    {
+        [$those, $items] = [$this->those($list), self::items($list)];
+        $name = $this->counted(trim($of))[0];
+        if (count($items) === 1) {
+            // "Shed (geraniums)" is where they are, "Sungold (tomato)" which one it is; "roses (3)", "lemon (balcony)" are read as they stand.
+            return match (true) {
+                $those === null || $this->plants->knows($name) || $this->plants->isName(trim($whole)) => $whole,
+                preg_match(self::PLACES, $of) === 1 => " $those",
+                default => ' '.str_replace($name, "$those “{$name}”", $of),
+            };
+        }
+
+        return $those ?? $this->varieties($of, $list) ?? $of;
     }
 
     /** Where each of a list is a plant by itself. */
@@ -88,13 +109,19 @@ final readonly class PlantListReader
             : null;
     }
 
-    /** Where each of a list may be a variety of what stands before it: a name with a capital, or in quotes. */
+    /** Where each of a list may be a variety of what stands before it, a name with a capital or in quotes; or where that stands. */
     private function varieties(string $of, string $list): ?string
     {
         $name = trim($this->counted(trim($of))[0]);
         $isVariety = '/^(\d*)\s*x?\s*[\'"‘“]?(\p{Lu}[^"‘“”]*?)[\'"’”]?$/u';
         $items = self::items($list);
-        if ($items === [] || ! $this->plants->knows($name) || count((array) preg_grep($isVariety, $items)) < count($items)) {
+        if ($items === [] || ! $this->plants->knows($name)) {
+            return null;
+        }
+        if (count((array) preg_grep(self::PLACES, $items)) === count($items)) {
+            return $of;
+        }
+        if (count((array) preg_grep($isVariety, $items)) < count($items)) {
             return null;
         }
 
