@@ -88,7 +88,7 @@ final readonly class PlantListReader
         [$those, $items] = [$this->those($list), self::items($list)];
         $name = $this->counted(trim($of))[0];
         if (count($items) === 1) {
-            // "Shed (geraniums)" is where they are, "Sungold (tomato)" which one it is; "roses (3)", "lemon (balcony)" are read as they stand.
+            // "Shed (geraniums)" is where they are, "Sungold (tomato)" which one it is; "roses (3)" is read as it stands.
             return match (true) {
                 $those === null || $this->plants->knows($name) || $this->plants->isName(trim($whole)) => $whole,
                 preg_match(self::PLACES, $of) === 1 => " $those",
