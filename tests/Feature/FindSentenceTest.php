@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Garden;
+use Carbon\CarbonImmutable;
 
 // What nobody foresaw to be typed into the one box still leads to what its words name; read from the demo garden's own list of names.
 
@@ -88,4 +89,21 @@ it('chooses what a pasted recipe is for among the plants that are here', functio
     'a name before its kind' => ['For the big lemon: 10 ml castile soap in 1 L of water', 'The big lemon'],
     'none that is here' => ['10 ml castile soap in 1 L of water on the hostas', null],
     'none' => ['10 ml castile soap in 1 L of water', null],
+]);
+
+it('reminds of whatever it is asked to, on the day that is said', function (string $typed, string $title, ?string $next, array $on): void {
+    CarbonImmutable::setTestNow('2026-05-14 05:30:00', 'UTC');
+    $garden = demo();
+    $first = test()->getJson(at($garden, 'find?'.http_build_query(['typed' => $typed])))->assertOk()->json('0');
+    expect($first['title'])->toBe($title);
+    $act = $first['act'];
+    $names = $garden->plantings()->whereKey($act['planting_ids'])->pluck('name')->sort()->values()->all();
+    expect($names)->toBe($on);
+    test()->postJson(at($garden, 'chores'), ['kind' => $act['job'], 'what' => $act['what'], 'planting_ids' => $act['planting_ids'], 'often' => $act['often'], 'starts_on' => $act['starts_on']])->assertCreated();
+    expect($garden->chores()->latest('id')->firstOrFail()->next_on?->toDateString())->toBe($next);
+})->with([
+    'again and again' => ['remind me to turn the compost every week', 'Remind me: turn the compost, every week', '2026-05-14', []],
+    'in some days' => ['remind me to look at the zucchini in 3 days', 'Remind me: look at the zucchini, Zucchini hill, on Sunday 17 May', '2026-05-17', ['Zucchini hill']],
+    'on a weekday' => ['remind me to check the traps on saturday', 'Remind me: check the traps, on Saturday 16 May', '2026-05-16', []],
+    'of feeding, as it is said without' => ['remind me to feed the fuchsias every 2 weeks', 'Remind me: Feed, Fuchsias in the shade, every 2 weeks', '2026-05-14', ['Fuchsias in the shade']],
 ]);

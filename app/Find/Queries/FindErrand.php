@@ -109,20 +109,29 @@ final readonly class FindErrand
 
     private function chore(Garden $garden, Errand $errand): FoundResource
     {
-        $plantings = $this->plantings->meant($garden, (string) $errand->on);
+        // Of another job it is said within it: "look at the beans".
+        $plantings = $errand->on === null
+            ? $this->plantings->within($garden, (string) $errand->what)
+            : $this->plantings->meant($garden, $errand->on);
         $what = $errand->what ?? Say::it("chore.$errand->job");
         $on = $plantings === [] ? (string) $errand->on : implode(', ', $plantings);
+        $day = $errand->inDays === null ? null : $garden->localNow()->addDays($errand->inDays);
 
         return self::action(
-            Say::it('find.chore', ['what' => $what, 'on' => $on, 'often' => (string) $errand->often]),
+            Say::it('find.chore', [
+                'what' => $what,
+                'on' => $on === '' ? 'none' : $on,
+                'often' => $day === null ? (string) $errand->often : Say::it('find.once', ['day' => $day->format('l j F')]),
+            ]),
             '',
             [],
             new ActResource(
                 'chore',
                 planting_ids: array_map(strval(...), array_keys($plantings)),
                 job: $errand->job,
-                what: $plantings === [] ? Say::it('chore.on', ['what' => $what, 'planting' => $on]) : $what,
+                what: $plantings === [] && $on !== '' ? Say::it('chore.on', ['what' => $what, 'planting' => $on]) : $what,
                 often: $errand->often,
+                starts_on: $day?->toDateString(),
             ),
         );
     }

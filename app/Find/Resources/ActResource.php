@@ -19,8 +19,10 @@ final readonly class ActResource
         #[OA\Property] public ?string $recipe_id = null,
         #[OA\Property(items: new OA\Items(type: 'string'))] public array $planting_ids = [],
         #[OA\Property(description: 'What else it was put on.')] public ?string $on = null,
-        #[OA\Property(enum: ['feed', 'water'])] public ?string $job = null,
+        #[OA\Property(enum: ['feed', 'water', 'other'])] public ?string $job = null,
         #[OA\Property] public ?string $what = null,
         #[OA\Property] public ?string $often = null,
+        #[OA\Property(description: 'The day on which it is to be done, where it is once.', format: 'date')]
+        public ?string $starts_on = null,
     ) {}
 }

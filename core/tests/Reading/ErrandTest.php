@@ -13,10 +13,10 @@ it('reads what was done from a line', function (): void {
     foreach ($cases['read'] as [$text, $means]) {
         $read = $reader->read($text, UnitSystem::Metric, '2026-05-14');
         expect($read)->not->toBeNull($text);
-        expect(array_filter(['kind' => $read?->kind, 'mm' => $read?->mm, 'days' => $read?->days ?: null, 'what' => $read?->what, 'on' => $read?->on, 'job' => $read?->job, 'often' => $read?->often], static fn (mixed $one): bool => $one !== null))
+        expect(array_filter(['kind' => $read?->kind, 'mm' => $read?->mm, 'days' => $read?->days ?: null, 'what' => $read?->what, 'on' => $read?->on, 'job' => $read?->job, 'often' => $read?->often, 'in' => $read?->inDays], static fn (mixed $one): bool => $one !== null))
             ->toEqual(array_filter([
                 'kind' => $means['kind'], 'mm' => $means['mm'] ?? null, 'days' => ($means['days'] ?? 0) ?: null, 'what' => $means['what'] ?? $means['with'] ?? null,
-                'on' => $means['on'] ?? null, 'job' => $means['job'] ?? null, 'often' => $means['often'] ?? null,
+                'on' => $means['on'] ?? null, 'job' => $means['job'] ?? null, 'often' => $means['often'] ?? null, 'in' => $means['in'] ?? null,
             ], static fn (mixed $one): bool => $one !== null), $text);
     }
     foreach ($cases['nothing'] as $text) {

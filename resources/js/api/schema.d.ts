@@ -2490,9 +2490,14 @@ export interface components {
             /** @description What else it was put on. */
             on: string | null;
             /** @enum {string|null} */
-            job: "feed" | "water" | null;
+            job: "feed" | "water" | "other" | null;
             what: string | null;
             often: string | null;
+            /**
+             * Format: date
+             * @description The day on which it is to be done, where it is once.
+             */
+            starts_on: string | null;
         };
         /** @description One thing that was found, and where it goes. */
         Found: {

@@ -120,7 +120,7 @@ async function act(act: Schemas['Act']): Promise<void> {
       const saved = await take(
         api.POST('/api/gardens/{garden}/chores', {
           params,
-          body: { kind: act.job!, what: act.what, planting_ids: act.planting_ids, often: act.often! },
+          body: { kind: act.job!, what: act.what, planting_ids: act.planting_ids, often: act.often!, starts_on: act.starts_on ?? null },
         }),
       )
       changes.done(saved.change)

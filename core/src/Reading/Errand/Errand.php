@@ -13,8 +13,9 @@ final readonly class Errand
      * @param  int  $days  ago
      * @param  string|null  $what  what was sprayed, in the words that were typed
      * @param  string|null  $on  on what, in the words that were typed
-     * @param  string|null  $job  feed or water
-     * @param  string|null  $often  how often, in the words that were typed
+     * @param  string|null  $job  feed, water or other
+     * @param  string|null  $often  how often, in the words that were typed; "once" where a day is said
+     * @param  int|null  $inDays  from today, where it is once
      */
     public function __construct(
         public string $kind,
@@ -24,5 +25,6 @@ final readonly class Errand
         public ?string $on = null,
         public ?string $job = null,
         public ?string $often = null,
+        public ?int $inDays = null,
     ) {}
 }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading\Errand;
 
+use DateTimeImmutable;
+use DateTimeZone;
 use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\Digits;
 use Nebbia\Core\Measure\Home\TypedSize;
 use Nebbia\Core\Measure\UnitSystem;
 use Nebbia\Core\Reading\Often\OftenReader;
+use Nebbia\Core\Reading\Often\UntilReader;
 
 /**
  * Reads a line that says what was done: "it rained 12 mm", "sprayed soap on the roses", "how are the beans", "feed the tomatoes weekly". A
@@ -39,6 +42,10 @@ final readonly class ErrandReader
     private const TIMES = '/^\d\S*?\s*(?:(?:-|to|or|o|ou)\s*\d+\s*)?(?:x|×|times?|volt[ae]|vez(?:es)?'.
         '|rounds?|goes?|sprays?|doses?|applications?)(?!\p{L})/u';
 
+    private const ASKED = '/^(?:please |pls )?(?:remind me|remember|don[\'’]t forget|do not forget|ricordami|lembre-me|lembra-me)\b/u';
+
+    private const TO = '/^(?:to|that|about|di|de|per) /u';
+
     private const WITH = '(?:with|con|com)';
 
     public function __construct(private OftenReader $often) {}
@@ -52,6 +59,10 @@ final readonly class ErrandReader
         }
         $days = preg_match(self::YESTERDAY, $text) === 1 ? 1 : 0;
         $plain = trim((string) preg_replace(self::WHEN, '', $text), ' ,');
+
+        if (preg_match(self::ASKED, $text, $m) === 1) {
+            return $this->asked(trim(substr($text, strlen($m[0])), ' ,:'), $today);
+        }
 
         return $this->rain($plain, $units, $days) ?? $this->look($plain) ?? $this->sprayed($plain, $days) ?? $this->chore($plain, $today);
     }
@@ -119,6 +130,64 @@ final readonly class ErrandReader
         }
 
         return null;
+    }
+
+    /** "Remind me to turn the compost every week", "… to look at the beans in 3 days": whatever it is. */
+    private function asked(string $text, string $today): ?Errand
+    {
+        $bare = self::bare((string) preg_replace(self::TO, '', $text));
+        if ($bare === '') {
+            return null;
+        }
+        // "In 3 days" has days in it, and "on Saturday" a weekday: a day that is said is no rhythm.
+        [$rest, $inDays] = $this->later($bare, $today);
+        // How often may be said first.
+        [$rest, $often] = $inDays === null ? $this->rhythm("to $rest", $today) : [$rest, null];
+        $what = self::bare((string) preg_replace(['/^to /u', self::TO], '', trim($rest)));
+        $known = $often === null ? null : $this->chore("$what $often", $today);
+        if ($known !== null || $what === '') {
+            return $known;
+        }
+
+        return new Errand('chore', what: $what, job: 'other', often: $often ?? 'once', inDays: $often === null ? $inDays ?? 0 : null);
+    }
+
+    /**
+     * A day that is said, and how far off it is.
+     *
+     * @return array{string, int|null} the rest, and days from today
+     */
+    private function later(string $text, string $today): array
+    {
+        $lengths = ['day' => 1, 'week' => 7, 'fortnight' => 14, 'month' => 30, 'giorn' => 1, 'settiman' => 7, 'dia' => 1, 'semana' => 7];
+        $in = '/^(.*?)(?<!once )\b(?:in|tra|fra|em|daqui a) (\S+) ('.implode('|', array_keys($lengths)).')\p{L}*$/u';
+        if (preg_match($in, $text, $m) === 1) {
+            $number = UntilReader::number($m[2]);
+
+            return $number === null || $number < 1.0 || $number > 366.0 ? [$text, null] : [$m[1], (int) round($number * $lengths[$m[3]])];
+        }
+        $named = ['tomorrow' => 1, 'domani' => 1, 'amanhã' => 1, 'next week' => 7, 'today' => 0, 'tonight' => 0, 'this evening' => 0];
+        foreach ($named as $word => $days) {
+            if (preg_match("/(?:^|\\s)$word(?:\\s|$)/u", $text) === 1) {
+                return [trim((string) preg_replace("/(?:^|\\s)$word(?:\\s|$)/u", ' ', $text)), $days];
+            }
+        }
+        // "On Saturdays" is a rhythm.
+        if (preg_match('/^(.*)\b(?:on|next|this) (\p{L}+)(?<!(?<!tue)(?<!thur)s)$/u', $text, $m) === 1) {
+            try {
+                $read = $this->often->read("every $m[2]", '', $today);
+            } catch (BadInput) {
+                return [$text, null];
+            }
+            $day = $read->weekdays === [] ? null : $read->days($today, 1)[0] ?? null;
+
+            $from = DateTimeImmutable::createFromFormat('!Y-m-d', $today, new DateTimeZone('UTC'));
+            $to = $day === null ? false : DateTimeImmutable::createFromFormat('!Y-m-d', $day, new DateTimeZone('UTC'));
+
+            return $from === false || $to === false ? [$text, null] : [$m[1], (int) $from->diff($to)->days];
+        }
+
+        return [$text, null];
     }
 
     private function chore(string $text, string $today): ?Errand
