@@ -32,7 +32,8 @@ final readonly class ErrandReader
     private const RAINED = '(?:it(?: has)? rained|we had|had|rained|rain|raining|it rains|ha piovuto|è piovuto|piovuto|choveu)';
 
     private const SPRAYED = '(?:i |we |have |i\'ve |just |ho |abbiamo |eu )*(?:sprayed|spritzed|misted|drenched|poured|brushed|dabbed|'.
-        'wiped|painted|watered in|put|used|did(?! (?:it|you|we|they) )|treated|hit|dosed|dusted|spruzzato|irrorato|dato|pulverizei|borrifei|apliquei)';
+        'wiped|painted|watered in|put|used|did(?! (?:it|you|we|they) )|treated|hit|dosed|dusted|'.
+        'spruzzato|irrorato|dato|pulverizei|borrifei|apliquei)';
 
     /** What is done with much else, too: it is a spray only where it is said on what. */
     private const LOOSE = '/^(?:i |we |have |i\'ve |just )*(?:put|used|did|treated|hit|dosed|dusted) /u';
