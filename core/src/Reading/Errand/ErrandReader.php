@@ -7,6 +7,7 @@ namespace Nebbia\Core\Reading\Errand;
 use DateTimeImmutable;
 use DateTimeZone;
 use Nebbia\Core\Data\BadInput;
+use Nebbia\Core\Data\Table;
 use Nebbia\Core\Measure\Digits;
 use Nebbia\Core\Measure\Home\TypedSize;
 use Nebbia\Core\Measure\UnitSystem;
@@ -49,7 +50,7 @@ final readonly class ErrandReader
 
     private const WITH = '(?:with|con|com)';
 
-    public function __construct(private OftenReader $often) {}
+    public function __construct(private OftenReader $often, private Table $reading) {}
 
     /** @param  string  $today  as 2026-05-14, for how often */
     public function read(string $text, UnitSystem $units, string $today): ?Errand
@@ -167,10 +168,10 @@ final readonly class ErrandReader
 
             return $number === null || $number < 1.0 || $number > 366.0 ? [$text, null] : [$m[1], (int) round($number * $lengths[$m[3]])];
         }
-        $named = ['tomorrow' => 1, 'domani' => 1, 'amanhã' => 1, 'next week' => 7, 'today' => 0, 'tonight' => 0, 'this evening' => 0];
-        foreach ($named as $word => $days) {
-            if (preg_match("/(?:^|\\s)$word(?:\\s|$)/u", $text) === 1) {
-                return [trim((string) preg_replace("/(?:^|\\s)$word(?:\\s|$)/u", ' ', $text)), $days];
+        foreach ($this->reading->whole()->wordsByMeaning('soon') as $days => $words) {
+            $said = '/(?:^|\s)'.UntilReader::either($words).'(?:\s|$)/u';
+            if (preg_match($said, $text) === 1) {
+                return [trim((string) preg_replace($said, ' ', $text)), (int) $days];
             }
         }
         // "On Saturdays" is a rhythm.
