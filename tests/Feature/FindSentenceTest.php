@@ -49,6 +49,9 @@ it('takes water for no recipe, and what is for tools for nothing that goes on a 
     'blades' => ['wiped the blades with alcohol', 'Write down: Alcohol for blades on blades', 'tools-alcohol'],
     'what was bought, where the pantry is empty' => ['bought it', 'Read a label', null],
     'what was spilt comes before what is made of it' => ['I spilled bleach on my hands', 'First aid', null],
+    'before what it would write down' => ['sprayed soap in my eyes', 'First aid', null],
+    'before the pest that is named' => ['swallowed slug pellets', 'First aid', null],
+    'who ate it' => ['dog ate the slug bait', 'First aid', null],
     'onion skins hurt nobody' => ['made onion skins tea', 'Onion, freshly steeped', null],
 ]);
 

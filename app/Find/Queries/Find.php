@@ -75,24 +75,32 @@ final readonly class Find
             if (! $within->isEmpty()) {
                 $found = $this->named($garden, $within, $most);
                 $found = $found !== [] || $errand !== null ? $found : $this->starters($garden, $within);
-                $views = $this->views($within);
-                // What hurts comes before all else.
-                $isHurt = array_intersect(Phrases::of($typed), explode(' ', Say::it('find.hurt'))) !== [];
-                $aid = $isHurt
-                    ? array_filter($views, static fn (array $one): bool => $one[1]->with === self::VIEWS['first-aid']['with'])
-                    : [];
-                $found = [...$aid, ...$found !== [] ? $found : array_diff_key($views, $aid)];
+                $found = $found !== [] ? $found : $this->views($within);
             }
         }
 
-        $all = array_column($found, 1);
+        // What hurts comes before all else, whatever else was understood.
+        $first = array_values(array_filter([$this->firstAid($typed), $errand]));
+        $isElse = static fn (FoundResource $one): bool => array_filter(
+            $first,
+            static fn (FoundResource $other): bool => $one->with == $other->with && $one->kind === $other->kind,
+        ) === [];
 
-        if ($errand === null) {
-            return $all;
-        }
-        $isElse = static fn (FoundResource $one): bool => $one->with != $errand->with || $one->kind !== $errand->kind;
+        return [...$first, ...array_values(array_filter(array_column($found, 1), $isElse))];
+    }
 
-        return [$errand, ...array_values(array_filter($all, $isElse))];
+    /** "I spilled bleach", "soap in my eyes", "the dog ate the bait". */
+    private function firstAid(string $typed): ?FoundResource
+    {
+        $phrases = Phrases::of($typed);
+        $says = static fn (string $key): bool => array_intersect($phrases, explode(' ', Say::it($key))) !== [];
+
+        return $says('find.hurt') || ($says('find.who') && $says('find.ate')) ? $this->view('first-aid') : null;
+    }
+
+    private function view(string $id): FoundResource
+    {
+        return self::found('view', Say::it("find.view.$id"), null, self::VIEWS[$id]['view'] ?? $id, self::VIEWS[$id]['with'] ?? []);
     }
 
     /** @return list<array{int, FoundResource}> */
@@ -235,15 +243,9 @@ final readonly class Find
         return $this->best(
             array_keys(self::VIEWS),
             $match,
-            static fn (string $id): array => [
+            fn (string $id): array => [
                 Say::it("find.view.$id").' '.Say::it("find.also.$id"),
-                fn (): FoundResource => self::found(
-                    'view',
-                    Say::it("find.view.$id"),
-                    null,
-                    self::VIEWS[$id]['view'] ?? $id,
-                    self::VIEWS[$id]['with'] ?? [],
-                ),
+                fn (): FoundResource => $this->view($id),
             ],
             $match->isEmpty() ? 12 : self::MOST,
         );

@@ -58,22 +58,16 @@ final readonly class Finding
     /** The same finding, resting on another ground than the one of its words. */
     public function from(string $ground): self
     {
-        return new self(
-            $this->rule,
-            $this->severity,
-            $this->what,
-            $this->because,
-            $this->instead,
-            $this->basis,
-            $this->sure,
-            $this->substances,
-            $ground,
-            $this->leads,
-        );
+        return $this->with($ground, $this->leads);
     }
 
     /** The same finding, as the one that the mix is to be known by. */
     public function leading(): self
+    {
+        return $this->with($this->ground, true);
+    }
+
+    private function with(string $ground, bool $leads): self
     {
         return new self(
             $this->rule,
@@ -84,8 +78,8 @@ final readonly class Finding
             $this->basis,
             $this->sure,
             $this->substances,
-            $this->ground,
-            true,
+            $ground,
+            $leads,
         );
     }
 

@@ -43,6 +43,16 @@ final class Ingredients
         return $slip === null || $this->named($slip)->substance?->isHarsh === true ? null : $slip;
     }
 
+    /**
+     * Liquid soaps and solid ones are one family.
+     *
+     * @throws UnknownName if there is no such ingredient by any name
+     */
+    public function familyOf(string $name): string
+    {
+        return explode('-', $this->named($name)->group)[0];
+    }
+
     /** @return list<string> */
     public function ids(): array
     {

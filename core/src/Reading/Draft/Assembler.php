@@ -119,7 +119,7 @@ final class Assembler
         if (! $token->is(TokenKind::Amount)) {
             return;
         }
-        $ahead = $this->at->freeAhead($n + 1, TokenKind::Ingredient, TokenKind::Unnamed);
+        $ahead = $this->at->rateOf($n) ?? $this->at->freeAhead($n + 1, TokenKind::Ingredient, TokenKind::Unnamed);
         if ($ahead !== null && $this->at->hasOwnBehind($ahead)) {
             // "oil, 1 ml, alcohol: 5 ml": what comes next has an amount of its own.
             $ahead = $this->at->justBehind($n) ?? $ahead;
@@ -154,7 +154,7 @@ final class Assembler
     /** A bar of soap is hard soap, whatever it is called. */
     private function barOf(Token $amount, Token $name): Token
     {
-        return $this->peek->unit($amount->value) === 'bar' && $this->family($name->value) === 'soap'
+        return $this->peek->unit($amount->value) === 'bar' && $this->ingredients->familyOf($name->value) === 'soap'
             ? $name->taken(TokenKind::Ingredient, 'bar-soap')
             : $name;
     }
@@ -197,20 +197,13 @@ final class Assembler
             $entry->strength = $token->value;
             $entry->strengthToken = $token;
             if ($tablets?->unit->id === 'tablet') {
-                $this->eachHolds($entry, (string) $tablets->likely);
+                $entry->eachHolds((string) $tablets->likely);
             }
 
             return true;
         }
 
         return false;
-    }
-
-    /** So many tablets of that much each are said in one. */
-    private function eachHolds(Entry $entry, string $count): void
-    {
-        $entry->amount = "$count x $entry->strength";
-        $entry->strength = null;
     }
 
     /** "2 aspirins": whole things without a unit. */
@@ -229,13 +222,13 @@ final class Assembler
 
             return;
         }
-        $unit = $ingredient->isTablet ? 'tablets' : $this->pieceSaid($what, $ingredient) ?? $this->piece($ingredient);
+        $unit = $ingredient->isTablet ? 'tablets' : $this->pieceSaid($what, $ingredient) ?? NamedByUnit::piece($ingredient);
         if ($unit !== null) {
             $this->at->settle($n, $what);
             $entry = $this->draft->entryFor($this->at->tokens[$what], $this->sentence);
             $entry->give(Token::of(TokenKind::Amount, $token->text, $token->start, "$token->value $unit"));
             if ($ingredient->isTablet && $entry->strength !== null) {
-                $this->eachHolds($entry, (string) NumberParser::parse($token->value));
+                $entry->eachHolds((string) NumberParser::parse($token->value));
             }
         }
     }
@@ -273,18 +266,6 @@ final class Assembler
         return $own !== null && $ingredient->knowsPiece($own) ? $own : null;
     }
 
-    /** "2 hot peppers", "peperoncino 2": the piece that a whole one is counted as. */
-    private function piece(Ingredient $ingredient): ?string
-    {
-        foreach ([$ingredient->id, ...NamedByUnit::PIECES[$ingredient->id] ?? []] as $unit) {
-            if ($ingredient->knowsPiece($unit)) {
-                return $unit;
-            }
-        }
-
-        return null;
-    }
-
     /** "peperoncino 2, ...": a bare number right behind what is counted, at the end of its clause. */
     private function countedBehind(int $n): ?int
     {
@@ -297,20 +278,22 @@ final class Assembler
     /** "A teaspoon of oil and one of soap", "a cup of milk to 9 of water": so many of the same spoon, of another thing. */
     private function sameAgain(int $n, Token $token): bool
     {
-        $isWater = $this->at->is($this->at->is($n + 1, TokenKind::Of) ? $n + 2 : $n + 1, TokenKind::Water);
-        $what = $this->at->is($n + 1, TokenKind::Of) ? $this->at->freeAhead($n + 2, TokenKind::Ingredient, TokenKind::Unnamed) : null;
+        $isOf = $this->at->is($n + 1, TokenKind::Of);
+        $water = $isOf ? $n + 2 : $n + 1;
+        $isWater = $this->at->is($water, TokenKind::Water);
+        $what = $isOf ? $this->at->freeAhead($n + 2, TokenKind::Ingredient, TokenKind::Unnamed) : null;
         for ($m = $n - 1; ($isWater || $what !== null) && $m >= 0; $m--) {
             if (! $this->at->is($m, TokenKind::Amount)) {
                 continue;
             }
             $before = $this->at->tokens[$m];
-            $unit = preg_replace('/^'.NumberParser::PATTERN.'\s*/u', '', $before->value);
-            if ($unit === null || $unit === '' || $this->peek->amount("$token->value $unit") === null) {
+            $many = $this->peek->soMany($token->value, $before->value);
+            if ($many === null || ($isWater && ! $this->peek->isVolume($many))) {
                 return false;
             }
-            $same = Token::of(TokenKind::Amount, $token->text, $token->start, "$token->value $unit", $before->doubt);
+            $same = Token::of(TokenKind::Amount, $token->text, $token->start, $many, $before->doubt);
             if ($isWater) {
-                $this->at->settle($n, $n + 1, $n + 2);
+                $this->at->settle(...range($n, $water));
                 $this->draft->volumes[] = new Volume($same->value, $same, Volume::WATER, false, $this->sentence);
             } elseif ($what !== null) {
                 $this->at->settle($n, $what);
@@ -358,7 +341,7 @@ final class Assembler
         }
         $id = $token->value;
         // Said again, or said for short once one was named.
-        if ($this->draft->has($id) || ($token->is(TokenKind::Unnamed) && $this->hasAlike($id))) {
+        if ($this->draft->has($id) || ($token->is(TokenKind::Unnamed) && $this->draft->hasAlike($id, $this->ingredients))) {
             $this->at->settle($n);
 
             return;
@@ -408,23 +391,5 @@ final class Assembler
             TokenKind::Word => preg_match('/\d/', $token->text) === 1 ? ($this->draft->unplaced[] = $token) : null,
             default => null,
         };
-    }
-
-    /** Whether something of that kind is named already: a soap, an alcohol. */
-    private function hasAlike(string $id): bool
-    {
-        foreach ($this->draft->entries as $entry) {
-            if ($entry->ingredient !== null && $this->family($entry->ingredient) === $this->family($id)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** Liquid soaps and solid ones are one family. */
-    private function family(string $id): string
-    {
-        return explode('-', $this->ingredients->named($id)->group)[0];
     }
 }

@@ -6,6 +6,7 @@ namespace Nebbia\Core\Reading\Draft;
 
 use Nebbia\Core\Mixing\Recipe\UseOfSpray;
 use Nebbia\Core\Reading\Words\Token;
+use Nebbia\Core\Substance\Ingredients;
 
 /** What has been understood of a paragraph so far. */
 final class Draft
@@ -126,6 +127,18 @@ final class Draft
             $this->unknown[] = [$number, $name];
             $this->entry(null, $name, $sentence);
         }
+    }
+
+    /** Whether something of that kind is named already: a soap, an alcohol. */
+    public function hasAlike(string $id, Ingredients $ingredients): bool
+    {
+        foreach ($this->entries as $entry) {
+            if ($entry->ingredient !== null && $ingredients->familyOf($entry->ingredient) === $ingredients->familyOf($id)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function has(string $ingredient): bool

@@ -39,6 +39,13 @@ final class Entry
         return $this->name !== null && ! $this->name->is(TokenKind::Amount);
     }
 
+    /** So many tablets of that much each are said in one. */
+    public function eachHolds(string $count): void
+    {
+        $this->amount = "$count x $this->strength";
+        $this->strength = null;
+    }
+
     public function give(Token $amount): void
     {
         $this->amount = $amount->value;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nebbia\Core\Reading\Draft;
 
+use Nebbia\Core\Substance\Ingredient;
+
 /** Units that name what they count: three cloves are of garlic. */
 final readonly class NamedByUnit
 {
@@ -22,7 +24,7 @@ final readonly class NamedByUnit
     ];
 
     /** What a whole one is counted as, where nothing is said. */
-    public const PIECES = [
+    private const PIECES = [
         'hot-pepper' => ['chilli'],
         'garlic' => ['clove'],
         'onion' => ['onion'],
@@ -36,5 +38,17 @@ final readonly class NamedByUnit
     public static function ingredient(?string $unit): ?string
     {
         return self::ALL[$unit ?? ''] ?? null;
+    }
+
+    /** "2 hot peppers", "peperoncino 2": the piece that a whole one is counted as; null where none is known of it. */
+    public static function piece(Ingredient $ingredient): ?string
+    {
+        foreach ([$ingredient->id, ...self::PIECES[$ingredient->id] ?? []] as $unit) {
+            if ($ingredient->knowsPiece($unit)) {
+                return $unit;
+            }
+        }
+
+        return null;
     }
 }

@@ -8,6 +8,7 @@ use Nebbia\Core\Data\BadInput;
 use Nebbia\Core\Measure\Amount;
 use Nebbia\Core\Measure\AmountFormatter;
 use Nebbia\Core\Measure\AmountParser;
+use Nebbia\Core\Measure\NumberParser;
 use Nebbia\Core\Measure\UnitKind;
 use Nebbia\Core\Measure\UnitSystem;
 
@@ -36,6 +37,14 @@ final readonly class Peek
     public function unit(string $text): ?string
     {
         return $this->amount($text)?->unit->id;
+    }
+
+    /** So many of the unit of another amount, as it is written; null where that has none. */
+    public function soMany(string $number, string $like): ?string
+    {
+        $unit = (string) preg_replace('/^'.NumberParser::PATTERN.'\s*/u', '', $like);
+
+        return $unit === '' || $this->amount("$number $unit") === null ? null : "$number $unit";
     }
 
     public function isVolume(string $text): bool

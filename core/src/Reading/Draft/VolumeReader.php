@@ -55,6 +55,12 @@ final readonly class VolumeReader
             // "100 mL per litre of water" is no water.
             return;
         }
+        if ($n > 1 && $this->sentence->rateOf($n - 2) !== null) {
+            // "20 g per 10 L of copper": the copper is what there are 20 g of.
+            $this->volume($n, $token, Volume::RATE);
+
+            return;
+        }
         if ($this->isOfSolution($n) || $this->isBehindSolution($n)) {
             $this->volume($n, $token, Volume::WATER, true);
 

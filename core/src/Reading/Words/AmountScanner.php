@@ -138,7 +138,7 @@ final readonly class AmountScanner
     {
         $cup = "/\\G($n)\\s*c\\.?(?![\\p{L}\\p{N}'’])\\s*(?:of\\s+)?(?:(?:warm|hot|cold|boiling|plain|cool)\\s+)?(?=(\\p{L}))/iu";
         if (preg_match($cup, $text, $m, 0, $at) === 1
-            && $this->startsIngredient($text, $at + strlen($m[0]), $m[2])) {
+            && (preg_match('/[\/½¼¾⅓⅔]/u', $m[1]) === 1 || $this->startsIngredient($text, $at + strlen($m[0]), $m[2]))) {
             $found = (string) preg_replace('/(?<=c|c\.)\s.*$/isu', '', $m[0].' ');
 
             return Token::of(TokenKind::Amount, $found, $at, self::digits($m[1]).' cup');

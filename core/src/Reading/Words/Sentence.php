@@ -109,6 +109,15 @@ final class Sentence
         return $this->is($n - 3, TokenKind::Stock) && $this->is($n - 2, TokenKind::Of, TokenKind::In, TokenKind::Per);
     }
 
+    /** "20 g per 10 L of copper": what an amount is of that is said behind the volume it is for. */
+    public function rateOf(int $n): ?int
+    {
+        $isRate = $this->is($n, TokenKind::Amount) && $this->is($n + 1, TokenKind::Per) && $this->is($n + 2, TokenKind::Amount)
+            && $this->is($n + 3, TokenKind::Of);
+
+        return $isRate && $this->is($n + 4, TokenKind::Ingredient, TokenKind::Unnamed) ? $n + 4 : null;
+    }
+
     /** Whether what stands there has an amount right before it: "a litre of water". */
     public function hasAmount(int $n): bool
     {
